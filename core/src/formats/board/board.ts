@@ -1,0 +1,123 @@
+import { lacksOf, type Question } from '../../question/question.ts';
+import { refuse } from '../../sitting/refusal.ts';
+import type { Finding, Format } from '../format.ts';
+import { layOut, type BoardContent } from './content.ts';
+
+export interface BoardCellState {
+  id: string;
+  points: number;
+  question: string | null;
+  /** `empty`: nothing to play here; `used`: played, and `winner` says who won it, if anybody. */
+  state: 'empty' | 'open' | 'used';
+  winner: string | null;
+}
+
+export interface BoardState {
+  rows: { id: string; name: string; cells: BoardCellState[] }[];
+}
+
+/** The board as all may see it: no question, no id of one. */
+export interface BoardView {
+  rows: { id: string; name: string; cells: Omit<BoardCellState, 'question'>[] }[];
+}
+
+function find(state: BoardState, ref: string) {
+  for (const row of state.rows) {
+    const cell = row.cells.find((candidate) => candidate.id === ref);
+    if (cell) return { row, cell };
+  }
+  return null;
+}
+
+const playable = (questions: Record<string, Question>, id: string | null): boolean => {
+  const question = id === null ? undefined : questions[id];
+  return question !== undefined && lacksOf(question).length === 0;
+};
+
+function findings(content: BoardContent, questions: Record<string, Question>, teams: number): Finding[] {
+  const found: Finding[] = [];
+  let count = 0;
+  for (const cell of layOut(content).flat()) {
+    const question = cell.question === null ? undefined : questions[cell.question];
+    if (!question) continue;
+    const lacks = lacksOf(question);
+    if (lacks.length === 0) count++;
+    else {
+      const params = { category: cell.category.name, points: cell.points, lacks: lacks.join(',') };
+      found.push({ code: 'cellUnfinished', ref: cell.id, question: question.id, params, mustMend: false });
+    }
+  }
+  for (const [row, category] of content.categories.entries()) {
+    const inUse = layOut(content)[row]!.some((cell) => cell.question !== null);
+    if (inUse && category.name.trim() === '')
+      found.push({
+        code: 'categoryUnnamed',
+        ref: category.id,
+        question: null,
+        params: { row: row + 1 },
+        mustMend: false,
+      });
+  }
+  if (count === 0)
+    found.push({ code: 'noPlayableCell', ref: null, question: null, params: {}, mustMend: true });
+  else if (teams > 0 && count % teams !== 0)
+    found.push({ code: 'turnsUneven', ref: null, question: null, params: { count, teams }, mustMend: false });
+  return found;
+}
+
+/** Category board: categories × values; a cell is picked, its question played, and it closes. */
+export const board: Format<BoardContent, BoardState, BoardView> = {
+  findings,
+
+  begin: (content, questions) => ({
+    rows: layOut(content)
+      .map((cells, i) => ({
+        id: content.categories[i]!.id,
+        name: content.categories[i]!.name,
+        cells: cells.map((cell) => ({
+          id: cell.id,
+          points: cell.points,
+          question: cell.question,
+          state: playable(questions, cell.question) ? ('open' as const) : ('empty' as const),
+          winner: null,
+        })),
+      }))
+      .filter((row) => row.cells.some((cell) => cell.state === 'open')),
+  }),
+
+  choose(state, ref, table) {
+    if (table.busy) return refuse('already', 'A question is in play already.');
+    const found = find(state, ref);
+    if (!found || found.cell.state === 'empty')
+      return refuse('notThere', 'There is no question on that cell.');
+    if (found.cell.state === 'used') return refuse('used', 'That cell has been played.');
+    const { id, points, question } = found.cell;
+    return [{ type: 'picked', ref: id, question: question!, points, floor: table.turn }];
+  },
+
+  inPlay(state, ref) {
+    const found = find(state, ref)!;
+    return { ref, label: found.row.name, points: found.cell.points };
+  },
+
+  evolve(state, event, ref) {
+    if (event.type !== 'settled' || ref === null) return;
+    const found = find(state, ref);
+    if (found) Object.assign(found.cell, { state: 'used', winner: event.winner });
+  },
+
+  isOver: (state) => state.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
+
+  view: (state) => ({
+    rows: state.rows.map((row) => ({
+      id: row.id,
+      name: row.name,
+      cells: row.cells.map(({ id, points, state: cellState, winner }) => ({
+        id,
+        points,
+        state: cellState,
+        winner,
+      })),
+    })),
+  }),
+};

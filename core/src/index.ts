@@ -1,0 +1,57 @@
+export { foldText } from './text/fold.ts';
+export { Id, name as nameSchema } from './text/schemas.ts';
+export { CODE_ALPHABET, CODE_LENGTH, newJoinCode, readJoinCode } from './text/joinCode.ts';
+export { rank, type Placed } from './rank/standings.ts';
+export { shuffledOrder, type Random } from './random/shuffle.ts';
+
+export type { AnswerView, KeyView, Lack, Verdict } from './question/kind.ts';
+export { AnswerContent, kindNames, kindOf, type KindName } from './question/kinds/index.ts';
+export { MAX_OPTIONS, MIN_OPTIONS } from './question/kinds/choice.ts';
+export { blankQuestion, lacksOf, Question } from './question/question.ts';
+
+export {
+  cellId,
+  layOut,
+  MAX_CATEGORIES,
+  MAX_VALUES,
+  type BoardCell,
+  type BoardContent,
+  type LaidCell,
+} from './formats/board/content.ts';
+export { formats, formatOf, type BoardView, type FormatName } from './formats/index.ts';
+
+export { dyes, freeWeave, patterns, Weave, weaveAt } from './show/weave.ts';
+export { MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
+export { defaultRules, RoundRules } from './show/rules.ts';
+export { blankShow, Round, Show } from './show/show.ts';
+export { checkShow, type ShowFinding } from './show/check.ts';
+export { mergeChanges, putAt, type Conflict } from './show/merge.ts';
+export { previewStage, type PreviewStep } from './show/preview.ts';
+
+export {
+  HostCommand,
+  JoinRequest,
+  SeatCommand,
+  StageCommand,
+  type Command,
+  type ServerCommand,
+} from './sitting/command.ts';
+export { ALLOWANCE, isRunning, remaining, type Clock } from './sitting/clock.ts';
+export { clockOffset, type TimeSample } from './sitting/clockOffset.ts';
+export type { Actor, Draft, LoggedEvent } from './sitting/events.ts';
+export { isRefusal, refuse, type Refusal, type RefusalCode } from './sitting/refusal.ts';
+export type { Seat, Sitting, SittingState, Step } from './sitting/state.ts';
+export { append, effective, fold, newSitting, replay } from './sitting/sitting.ts';
+export { decide } from './sitting/decide/index.ts';
+export { due } from './sitting/decide/clock.ts';
+export { MAX_SEATS } from './sitting/decide/people.ts';
+export { openDoors } from './sitting/openDoors.ts';
+export { nextStep, type NextStep } from './sitting/next.ts';
+export { scoreOf, type LedgerEntry } from './sitting/ledger.ts';
+export { deskView, type DeskResponse, type DeskView } from './sitting/view/desk.ts';
+export { publicView, type PublicQuestion, type PublicView, type TeamView } from './sitting/view/public.ts';
+export { stageView, type StageView } from './sitting/view/stage.ts';
+export { seatView, type SeatView } from './sitting/view/seat.ts';
+
+export { resultsOf, type Results } from './report/results.ts';
+export { responsesCsv, standingsCsv, toCsv } from './interchange/csv.ts';

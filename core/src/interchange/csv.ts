@@ -1,0 +1,50 @@
+import Papa from 'papaparse';
+import type { Results } from '../report/results.ts';
+
+/**
+ * A CSV text (RFC 4180: CRLF between lines, quotes doubled) with a byte-order mark, so that
+ * spreadsheets read it as UTF-8. Texts that a spreadsheet would run as a formula are led in by an
+ * apostrophe; numbers stay numbers, negative ones too.
+ */
+export function toCsv(header: string[], rows: (string | number | null)[][]): string {
+  const safe = rows.map((row) =>
+    row.map((cell) => (typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell)),
+  );
+  return `\uFEFF${Papa.unparse([header, ...safe], { newline: '\r\n' })}\r\n`;
+}
+
+export const standingsCsv = (results: Results): string =>
+  toCsv(
+    ['place', 'team', 'score', 'players'],
+    results.standings.map((row) => [row.place, row.team, row.score, row.players.join('; ')]),
+  );
+
+export const responsesCsv = (results: Results): string =>
+  toCsv(
+    [
+      'question',
+      'category',
+      'points',
+      'prompt',
+      'key',
+      'team',
+      'player',
+      'answer',
+      'ruling',
+      'ruled by',
+      'seconds',
+    ],
+    results.responses.map((row) => [
+      row.number,
+      row.category,
+      row.points,
+      row.prompt,
+      row.key,
+      row.team,
+      row.player,
+      row.answer,
+      row.verdict,
+      row.ruledBy,
+      row.seconds,
+    ]),
+  );

@@ -1,0 +1,219 @@
+import { describe, expect, test } from '@jest/globals';
+import { deskView, due, isRefusal, nextStep } from '../index.ts';
+import { CLOCK, sampleShow, seatActor, Table } from './test/table.ts';
+
+const begun = (...args: Parameters<typeof sampleShow>) => new Table(sampleShow(...args)).do('begin');
+const refusalOf = (result: object) => (isRefusal(result) ? result.refused : 'carried out');
+
+describe('the steps of a question', () => {
+  test('a right answer from a handset: lock by all, answers, key, award, back to the board', () => {
+    const table = begun().choose('a:1').do('pose', 'open');
+    table.pick('s0', 'Option 2');
+    expect(table.state.question).toMatchObject({ step: 'locked', lockedBy: 'all' });
+    expect(deskView(table.state).private.question!.handOnTo).toBeNull();
+    const codes: string[] = [];
+    for (let next = nextStep(table.state); next.command; next = nextStep(table.state)) {
+      codes.push(next.code);
+      table.do(next.command);
+    }
+    expect(codes).toEqual(['showAnswers', 'showKey', 'award', 'leave']);
+    expect(table.scores()).toEqual([100, 0, 0]);
+    expect(table.state.turn).toBe('t1');
+  });
+
+  test.each([
+    { rules: { afterWrong: 'handOn', penalty: 'full' } as const, scores: [-100, 100, 0], code: 'handOn' },
+    { rules: { afterWrong: 'handOn', penalty: 'none' } as const, scores: [0, 100, 0], code: 'handOn' },
+  ])('a wrong answer is handed on for the value: $rules', ({ rules, scores, code }) => {
+    const table = begun(rules).choose('a:1').do('pose', 'open');
+    table.pick('s0', 'Option 1');
+    table.do('showAnswers');
+    expect(nextStep(table.state).code).toBe(code);
+    table.do('handOn');
+    expect(table.state.question).toMatchObject({ step: 'open', floor: 't1', tried: ['t0'], keyShown: false });
+    expect(refusalOf(table.pick('s1', 'Option 1'))).toBe('used');
+    table.pick('s1', 'Option 2');
+    table.do('showKey', 'settle', 'leave');
+    expect(table.scores()).toEqual(scores);
+    expect(table.state.turn).toBe('t1');
+  });
+
+  test('a wrong answer closes the question where the round says so, and the key need not be shown', () => {
+    const table = begun({ afterWrong: 'close' }).choose('a:1').do('pose', 'open');
+    table.pick('s0', 'Option 3');
+    table.do('showAnswers');
+    expect(nextStep(table.state).code).toBe('showKey');
+    table.do('settle');
+    expect(table.state.question).toMatchObject({ keyShown: false, winner: null });
+    expect(table.scores()).toEqual([-100, 0, 0]);
+  });
+
+  test('nobody is left to hand on to when every team has had it', () => {
+    const table = begun().choose('a:2').do('pose', 'open', 'lock', 'handOn', 'lock', 'handOn', 'lock');
+    expect(nextStep(table.state).code).toBe('showKey');
+    expect(refusalOf(table.send({ type: 'handOn' }))).toBe('notNow');
+    expect(table.do('showKey', 'settle').scores()).toEqual([0, 0, 0]);
+  });
+
+  test('said aloud: nothing goes on before the host rules; ruling locks, and another ruling replaces it', () => {
+    const table = begun().choose('b:1').do('pose', 'open');
+    expect(refusalOf(table.answer('s0', { text: 'figure of eight' }))).toBe('notNow');
+    table.do('lock');
+    expect(nextStep(table.state)).toMatchObject({ code: 'rule', command: null });
+    table.do({ type: 'rule', team: 't0', verdict: 'wrong' }, { type: 'rule', team: 't0', verdict: 'right' });
+    expect(table.do('showKey', 'settle').scores()).toEqual([150, 0, 0]);
+  });
+
+  test('the host may award another team than the one on the floor; the floor pays for its miss', () => {
+    const table = begun().choose('a:1').do('pose', 'open');
+    table.pick('s0', 'Option 1');
+    expect(refusalOf(table.send({ type: 'rule', team: 't2', verdict: 'wrong' }))).toBe('notNow');
+    table.do({ type: 'rule', team: 't2', verdict: 'right' });
+    expect(refusalOf(table.send({ type: 'rule', team: 't1', verdict: 'right' }))).toBe('notNow');
+    expect(table.do('settle').scores()).toEqual([-100, 0, 100]);
+  });
+
+  test.each([
+    ['typed with other case and accents', 'NÉAP', 'right'],
+    ['typed wrongly', 'spring', 'wrong'],
+  ])('%s is marked %3$s', (_name, text, verdict) => {
+    const table = begun().choose('a:2').do('pose', 'open');
+    table.answer('s0', { text });
+    expect(table.state.question!.responses[0]).toMatchObject({ verdict, by: 'key' });
+  });
+
+  test('a negative value takes points from who wins it, and gives them to who misses', () => {
+    const table = begun().choose('b:2').do('pose', 'open');
+    table.pick('s0', 'Option 2');
+    expect(table.do('settle').scores()).toEqual([-50, 0, 0]);
+  });
+});
+
+describe('who may answer, and when', () => {
+  const open = () => begun().choose('a:1').do('pose', 'open');
+
+  test('one answer a team: the first one counts, others of the team learn who it was', () => {
+    const table = open();
+    table.send({ type: 'takeSeat', seat: 's9', token: 'x9', name: 'Ninth', team: 't0' }, seatActor('s9'));
+    expect(table.state.question!.step).toBe('open');
+    table.pick('s9', 'Option 1');
+    expect(table.state.question!.responses).toMatchObject([{ team: 't0', seat: 's9' }]);
+    expect(table.do('takeBack').state.question!.step).toBe('open');
+    const second = table.pick('s0', 'Option 2');
+    expect(second).toMatchObject({ refused: 'already', sentence: expect.stringContaining('Ninth') });
+  });
+
+  test.each([
+    ['another team', 's1', { slot: 0 }, 'notYours'],
+    ['a stranger', 'nobody', { slot: 0 }, 'notYours'],
+    ['a slot that does not exist', 's0', { slot: 7 }, 'invalid'],
+    ['something else', 's0', 'b', 'invalid'],
+  ])('%s is refused', (_name, seat, wire, code) => {
+    expect(refusalOf(open().answer(seat, wire))).toBe(code);
+  });
+
+  test('time locks it; an answer within the allowance after the deadline still counts', () => {
+    const late = open();
+    late.now += 20_000 + 399;
+    expect(refusalOf(late.send({ type: 'timeUp' }, CLOCK))).toBe('notNow');
+    expect(refusalOf(late.pick('s0', 'Option 2'))).toBe('carried out');
+    const tooLate = open();
+    tooLate.now += 20_000 + 401;
+    expect(refusalOf(tooLate.pick('s0', 'Option 2'))).toBe('late');
+    expect(due(tooLate.state)).toBe(1_000_000 + 20_400);
+    tooLate.send({ type: 'timeUp' }, CLOCK);
+    expect(tooLate.state.question).toMatchObject({ step: 'locked', lockedBy: 'time' });
+  });
+
+  test('the clock is held, goes on, gets time, is dropped', () => {
+    const table = open();
+    table.now += 5000;
+    table.do({ type: 'clock', act: 'hold' });
+    table.now += 60_000;
+    expect(due(table.state)).toBeNull();
+    table.do({ type: 'addTime', seconds: 5 }, { type: 'clock', act: 'run' });
+    expect(table.state.question!.clock).toEqual({ deadline: table.now + 20_000 });
+    table.do({ type: 'addTime', seconds: -600 });
+    expect(table.state.question!.clock).toEqual({ deadline: table.now });
+    expect(table.do({ type: 'clock', act: 'drop' }).state.question!.clock).toBeNull();
+  });
+
+  test('an outage gives a running clock its time back, and only a running one', () => {
+    const table = open();
+    const deadline = due(table.state)!;
+    table.send({ type: 'outage', ms: 7000 }, CLOCK);
+    expect(due(table.state)).toBe(deadline + 7000);
+    table.do({ type: 'clock', act: 'hold' });
+    table.send({ type: 'outage', ms: 7000 }, CLOCK);
+    expect(table.state.question!.clock).toEqual({ remaining: 27_000 });
+  });
+});
+
+describe('doing things in the wrong order or twice', () => {
+  const at = {
+    lobby: () => new Table(),
+    board: () => begun(),
+    picked: () => begun().choose('a:1'),
+    posed: () => begun().choose('a:1').do('pose'),
+    open: () => begun().choose('a:1').do('pose', 'open'),
+    locked: () => begun().choose('a:1').do('pose', 'open', 'lock'),
+    key: () => begun().choose('a:1').do('pose', 'open', 'lock', 'showKey'),
+    settled: () => begun().choose('a:1').do('pose', 'open', 'lock', 'showKey', 'settle'),
+    closed: () => begun().do('close'),
+  };
+  const allowed: Record<string, (keyof typeof at)[]> = {
+    begin: ['lobby'],
+    pose: ['picked'],
+    open: ['posed'],
+    lock: ['open'],
+    showAnswers: ['locked'],
+    showKey: ['locked'],
+    handOn: ['posed', 'open', 'locked'],
+    settle: ['locked', 'key'],
+    leave: ['settled'],
+    close: ['board', 'picked', 'posed', 'open', 'locked', 'key', 'settled'],
+    takeBack: ['board', 'picked', 'posed', 'open', 'locked', 'key', 'settled', 'closed'],
+  };
+  test.each(Object.entries(allowed))('%s is carried out at %j only', (type, places) => {
+    const ok = Object.entries(at)
+      .filter(([, make]) => !isRefusal(make().send({ type } as never)))
+      .map(([place]) => place);
+    expect(ok).toEqual(places);
+  });
+
+  test('a used cell, an empty one and a second question at once are refused', () => {
+    const table = at.settled();
+    expect(refusalOf(table.send({ type: 'choose', ref: 'a:2' }))).toBe('already');
+    table.do('leave');
+    expect(refusalOf(table.send({ type: 'choose', ref: 'a:1' }))).toBe('used');
+    expect(refusalOf(table.send({ type: 'choose', ref: 'z:1' }))).toBe('notThere');
+  });
+
+  test('only the host acts for the host; the stage may choose and no more', () => {
+    const table = begun();
+    const stage = { role: 'stage', id: '' } as const;
+    expect(refusalOf(table.send({ type: 'close' }, stage))).toBe('notYours');
+    expect(refusalOf(table.send({ type: 'close' }, seatActor('s0')))).toBe('notYours');
+    expect(refusalOf(table.send({ type: 'choose', ref: 'a:1' }, stage))).toBe('carried out');
+  });
+});
+
+describe('people', () => {
+  const table = new Table();
+  test.each([
+    ['a name that somebody has, in other letters', { name: 'PLAYER 1', team: 't0' }, 'nameTaken'],
+    ['a team that is not there', { name: 'Ada', team: 'zz' }, 'notThere'],
+    ['a latecomer', { name: 'Ada', team: 't0' }, 'carried out'],
+  ])('%s: %3$s', (_name, who, code) => {
+    const result = table.send({ type: 'takeSeat', seat: 'new', token: 'n', ...who }, seatActor('new'));
+    expect(refusalOf(result)).toBe(code);
+  });
+  test('renamed, moved and removed; a removed one answers no more and its name is free', () => {
+    table.do({ type: 'renameSeat', seat: 's1', name: 'Bea' }, { type: 'moveSeat', seat: 's1', team: 't0' });
+    expect(table.state.seats.get('s1')).toMatchObject({ name: 'Bea', team: 't0' });
+    table.do({ type: 'removeSeat', seat: 's1' }, 'begin').choose('a:1').do('pose', 'open');
+    expect(refusalOf(table.pick('s1', 'Option 1'))).toBe('notYours');
+    const again = { type: 'takeSeat', seat: 's8', token: 'y', name: 'bea', team: 't1' } as const;
+    expect(refusalOf(table.send(again, seatActor('s8')))).toBe('carried out');
+  });
+});

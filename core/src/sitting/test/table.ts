@@ -1,0 +1,129 @@
+import type { Show } from '../../show/show.ts';
+import type { RoundRules } from '../../show/rules.ts';
+import { weaveAt } from '../../show/weave.ts';
+import { append, decide, isRefusal, newSitting, openDoors } from '../../index.ts';
+import type { Actor, Command, LoggedEvent, Refusal, Sitting } from '../../index.ts';
+
+export const HOST: Actor = { role: 'host', id: 'host' };
+export const CLOCK: Actor = { role: 'clock', id: '' };
+export const seatActor = (id: string): Actor => ({ role: 'seat', id });
+
+/** Words that stand in keys and notes only, so that a view which holds one of them leaks. */
+export const SECRET = 'SECRETWORD';
+
+/** A board of 2 × 2: choice, typed text, said aloud, and a cell worth a negative value. */
+export function sampleShow(rules: Partial<RoundRules> = {}, key = 'k2'): Show {
+  const question = (id: string, prompt: string, answer: Show['questions'][string]['answer']) => ({
+    id,
+    prompt,
+    answer,
+    clock: null,
+    notes: `${SECRET} notes of ${id}`,
+    explanation: `${SECRET} explanation of ${id}`,
+  });
+  const options = ['k1', 'k2', 'k3'].map((id, i) => ({ id, text: `Option ${i + 1}` }));
+  return {
+    title: 'Sample',
+    teams: ['Bowline', 'Fairlead', 'Leeward'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
+    rounds: [
+      {
+        id: 'r',
+        format: 'board',
+        title: 'Round one',
+        rules: { afterWrong: 'handOn', penalty: 'full', clock: 20, shuffleOptions: true, ...rules },
+        content: {
+          categories: [
+            { id: 'a', name: 'Tides' },
+            { id: 'b', name: 'Knots' },
+          ],
+          values: [
+            { id: '1', points: 100 },
+            { id: '2', points: 200 },
+          ],
+          cells: {
+            'a:1': { question: 'q1', value: null },
+            'a:2': { question: 'q2', value: null },
+            'b:1': { question: 'q3', value: 150 },
+            'b:2': { question: 'q4', value: -50 },
+          },
+        },
+      },
+    ],
+    questions: {
+      q1: question('q1', 'Choose', { kind: 'choice', options, key }),
+      q2: question('q2', 'Type', { kind: 'text', accepted: [`${SECRET} neap tide`, 'neap'] }),
+      q3: question('q3', 'Say', { kind: 'aloud', key: `${SECRET} figure of eight` }),
+      q4: question('q4', 'Choose again', { kind: 'choice', options, key }),
+    },
+  };
+}
+
+/** A sitting that is played by calling it; time and command ids are handed out in order. */
+export class Table {
+  sitting: Sitting = newSitting();
+  now = 1_000_000;
+  #count = 0;
+  random = () => 0.3;
+
+  constructor(show: Show = sampleShow()) {
+    append(this.sitting, [openDoors(show, 'CDFGH', 'doors', this.now, HOST)]);
+    show.teams.forEach((team, i) => {
+      const seat = {
+        type: 'takeSeat',
+        seat: `s${i}`,
+        token: `x${i}`,
+        name: `Player ${i}`,
+        team: team.id,
+      } as const;
+      this.send(seat, seatActor(`s${i}`));
+    });
+  }
+
+  get state() {
+    return this.sitting.state;
+  }
+
+  send(command: Command, actor: Actor = HOST, id = `c${this.#count++}`): LoggedEvent[] | Refusal {
+    const result = decide(this.sitting, id, command, { now: this.now, random: this.random, actor });
+    if (!isRefusal(result)) append(this.sitting, result);
+    return result;
+  }
+
+  /** Sends host commands in a row and fails on the first refusal. */
+  do(...commands: (Command | Command['type'])[]): this {
+    for (const one of commands) {
+      const command = (typeof one === 'string' ? { type: one } : one) as Command;
+      const result = this.send(command);
+      if (isRefusal(result)) throw new Error(`${command.type}: ${result.sentence}`);
+    }
+    return this;
+  }
+
+  choose(ref: string): this {
+    return this.do({ type: 'choose', ref });
+  }
+
+  /** The slot in which the option with this text stands. */
+  slot(text: string): number {
+    const play = this.state.question!;
+    const answer = this.state.show.questions[play.question]!.answer;
+    if (answer.kind !== 'choice') throw new Error('no options here');
+    return play.order.findIndex((i) => answer.options[i]!.text === text);
+  }
+
+  answer(seat: string, wire: unknown): LoggedEvent[] | Refusal {
+    const question = this.state.question?.ref ?? '';
+    return this.send({ type: 'answer', question, answer: wire }, seatActor(seat));
+  }
+
+  pick(seat: string, text: string): LoggedEvent[] | Refusal {
+    return this.answer(seat, { slot: this.slot(text) });
+  }
+
+  scores(): number[] {
+    const { ledger, show } = this.state;
+    return show.teams.map((team) =>
+      ledger.filter((entry) => entry.team === team.id).reduce((sum, entry) => sum + entry.amount, 0),
+    );
+  }
+}

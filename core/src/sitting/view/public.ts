@@ -1,0 +1,146 @@
+import { formatOf, type BoardView } from '../../formats/index.ts';
+import type { AnswerView, KeyView, Verdict } from '../../question/kind.ts';
+import { rank } from '../../rank/standings.ts';
+import type { Weave } from '../../show/weave.ts';
+import type { Clock } from '../clock.ts';
+import { kindInPlay, writtenQuestion } from '../decide/steps.ts';
+import { ruledOut } from '../decide/answer.ts';
+import { scoreOf } from '../ledger.ts';
+import { seatsOf, type QuestionInPlay, type Response, type SittingState, type Step } from '../state.ts';
+
+export interface TeamView {
+  id: string;
+  name: string;
+  weave: Weave;
+  score: number;
+  place: number;
+  /** Change of the score since standings were shown the time before. */
+  change: number;
+  players: number;
+}
+
+/** A team's try at the question in play, as far as everybody may know it. */
+export interface TryView {
+  team: string;
+  /** `null` until it is shown, or when it was said aloud. */
+  answer: AnswerView | null;
+  /** `null` until it is public: by handing on, by the key, or by settling. */
+  verdict: Verdict | 'none' | null;
+}
+
+export interface PublicQuestion {
+  ref: string;
+  label: string;
+  points: number;
+  step: Step;
+  floor: string;
+  kind: 'choice' | 'text' | 'aloud';
+  /** `null` until it is posed. */
+  prompt: string | null;
+  /** `null` until the answers are open. */
+  options: string[] | null;
+  ruledOut: number[];
+  clock: Clock | null;
+  limit: number | null;
+  lockedBy: QuestionInPlay['lockedBy'];
+  tries: TryView[];
+  key: (KeyView & { explanation: string }) | null;
+  /** Points that the question brought, once it is settled. */
+  result: { team: string; amount: number }[] | null;
+}
+
+/** What everybody in the room may see: stage, overlay and handsets alike. Holds nothing of a key before it is shown. */
+export interface PublicView {
+  seq: number;
+  phase: SittingState['phase'];
+  title: string;
+  roundTitle: string;
+  code: string;
+  teams: TeamView[];
+  turn: string;
+  standings: boolean;
+  board: BoardView | null;
+  question: PublicQuestion | null;
+}
+
+export function teamViews(state: SittingState): TeamView[] {
+  const places = rank(state.show.teams, (team) => scoreOf(state.ledger, team.id));
+  const since = state.standings ? state.standingsBefore : state.standingsAt;
+  const recent = state.ledger.filter((entry) => entry.seq > since);
+  return state.show.teams.map((team) => {
+    const { score, place } = places.find((row) => row.item === team)!;
+    const change = scoreOf(recent, team.id);
+    return { ...team, score, place, change, players: seatsOf(state, team.id).length };
+  });
+}
+
+function tryView(state: SittingState, question: QuestionInPlay, team: string, response?: Response): TryView {
+  const shown = response?.shown && response.answer;
+  const content = writtenQuestion(state, question).answer;
+  const verdictIsPublic = question.tried.includes(team) || question.keyShown || question.step === 'settled';
+  return {
+    team,
+    answer: shown ? kindInPlay(state, question).show(content, question.order, response.answer!) : null,
+    verdict: verdictIsPublic ? (response?.verdict ?? 'none') : null,
+  };
+}
+
+export function publicQuestion(state: SittingState, question: QuestionInPlay): PublicQuestion {
+  const written = writtenQuestion(state, question);
+  const kind = kindInPlay(state, question);
+  const place = formatOf(state.round!.format).inPlay(state.round!.state, question.ref);
+  const opened = question.openedAt !== null;
+  const withTry = [
+    ...question.tried,
+    ...question.responses.map((response) => response.team).filter((team) => !question.tried.includes(team)),
+  ];
+  // Who is answering right now stays with the host until the lock.
+  const tries = withTry.filter((team) => question.step !== 'open' || question.tried.includes(team));
+  return {
+    ref: question.ref,
+    label: place.label,
+    points: question.points,
+    step: question.step,
+    floor: question.floor,
+    kind: written.answer.kind,
+    prompt: question.step === 'picked' ? null : written.prompt,
+    options: opened ? kind.options(written.answer, question.order) : null,
+    ruledOut: ruledOut(state, question),
+    clock: question.clock,
+    limit: question.limit,
+    lockedBy: question.lockedBy,
+    tries: tries.map((team) =>
+      tryView(
+        state,
+        question,
+        team,
+        question.responses.find((response) => response.team === team),
+      ),
+    ),
+    key: question.keyShown
+      ? { ...kind.key(written.answer, question.order), explanation: written.explanation }
+      : null,
+    result: question.step === 'settled' ? resultOf(state, question) : null,
+  };
+}
+
+function resultOf(state: SittingState, question: QuestionInPlay): { team: string; amount: number }[] {
+  return state.ledger
+    .filter((entry) => entry.cause.by === 'ruling' && entry.cause.ref === question.ref)
+    .map(({ team, amount }) => ({ team, amount }));
+}
+
+export function publicView(state: SittingState): PublicView {
+  return {
+    seq: state.seq,
+    phase: state.phase,
+    title: state.show.title,
+    roundTitle: state.show.rounds[state.round?.index ?? 0]?.title ?? '',
+    code: state.code,
+    teams: teamViews(state),
+    turn: state.turn,
+    standings: state.standings,
+    board: state.round ? (formatOf(state.round.format).view(state.round.state) as BoardView) : null,
+    question: state.question ? publicQuestion(state, state.question) : null,
+  };
+}

@@ -1,0 +1,66 @@
+import { randomInt } from 'node:crypto';
+import { fold, newJoinCode, Show } from '@distaff/core';
+import { nanoid } from 'nanoid';
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import * as v from 'valibot';
+import { hashPassword } from '@distaff/server/auth/password.ts';
+import { newToken } from '@distaff/server/auth/tokens.ts';
+import { readConfig } from '@distaff/server/config.ts';
+import { accountByEmail, createAccount } from '@distaff/server/db/accounts.ts';
+import { openDatabase } from '@distaff/server/db/database.ts';
+import { migrate } from '@distaff/server/db/migrate.ts';
+import { defineModels } from '@distaff/server/db/models.ts';
+import { createShow } from '@distaff/server/db/shows.ts';
+import { Sittings } from '@distaff/server/db/sittings.ts';
+import marramPoint from './marram-point.json' with { type: 'json' };
+import { playEvening } from './playEvening.ts';
+
+const HOST = { email: 'host@marram-point.example', name: 'Marram Point', password: 'lantern-and-tide' };
+const DAY = 24 * 3_600_000;
+
+/** Puts the demo host, its show and one finished sitting in place, unless the host has any sitting already. */
+async function seed(databaseUrl: string): Promise<void> {
+  const database = openDatabase(databaseUrl);
+  try {
+    defineModels(database);
+    await migrate(database);
+    const show = v.parse(Show, marramPoint);
+    const account =
+      (await accountByEmail(HOST.email)) ??
+      (await createAccount(HOST.email, HOST.name, await hashPassword(HOST.password)));
+    const store = new Sittings(database);
+    if ((await store.list(account.id, 1, 0)).total > 0) return;
+    const { id: showId } = await createShow(account.id, show);
+
+    const code = newJoinCode(() => randomInt(2 ** 32) / 2 ** 32);
+    const start = Date.now() - 12 * DAY;
+    const generator = xoroshiro128plus(1871);
+    const [first, ...rest] = playEvening(show, code, start, account.id, () => uniformFloat64(generator));
+    const sitting = await store.create(
+      {
+        id: nanoid(),
+        accountId: account.id,
+        showId,
+        title: show.title,
+        code,
+        stageKey: newToken(),
+        openedAt: new Date(start).toISOString(),
+      },
+      first!,
+    );
+    await store.append(sitting!.id, rest, fold([first!, ...rest]), 'round');
+  } finally {
+    await database.close();
+  }
+}
+
+const read = readConfig(process.env);
+if ('mistakes' in read || read.config.databaseUrl === null) {
+  console.error('mistakes' in read ? read.mistakes.join('\n') : 'DATABASE_URL is missing.');
+  process.exit(1);
+}
+seed(read.config.databaseUrl).catch((error: Error) => {
+  console.error(error.message);
+  process.exit(1);
+});

@@ -1,0 +1,140 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { test as base, type Browser, type BrowserContext, type Page } from '@playwright/test';
+import { Show } from '@distaff/core';
+import * as v from 'valibot';
+import { freePort, PrivateMariaDb } from '../scripts/lib/mariadb.mjs';
+import { ServerProcess } from '../scripts/lib/server.mjs';
+import marramPoint from '../demo/marram-point.json' with { type: 'json' };
+
+export const demoShow = (): Show => v.parse(Show, JSON.parse(JSON.stringify(marramPoint)));
+export const PASSWORD = 'a long password';
+let count = 0;
+export const newEmail = () => `host-${process.pid}-${Date.now().toString(36)}-${count++}@example.test`;
+
+/** The built application with a database of its own; both can be killed and started again. */
+export class App {
+  readonly folder = mkdtempSync(path.join(os.tmpdir(), 'distaff-e2e-'));
+  readonly database = new PrivateMariaDb(path.join(this.folder, 'mariadb'));
+  server!: ServerProcess;
+  url = '';
+
+  async open(): Promise<void> {
+    const databaseUrl = await this.database.start();
+    const port = await freePort();
+    const env = { DATABASE_URL: databaseUrl, PORT: String(port), HOST: '127.0.0.1', LOG_LEVEL: 'info' };
+    const seeded = spawnSync(process.execPath, ['server/dist/seed.js'], {
+      env: { ...process.env, ...env },
+      encoding: 'utf8',
+    });
+    if (seeded.status !== 0) throw new Error(seeded.stderr);
+    this.server = new ServerProcess(env, path.join(this.folder, 'server.log'));
+    await this.server.start();
+    this.url = `http://127.0.0.1:${port}`;
+  }
+
+  /** As a power cut would: no chance to say good-bye. */
+  killDatabase(): void {
+    process.kill(this.database.pid!, 'SIGKILL');
+  }
+
+  async close(): Promise<void> {
+    await this.server?.stop();
+    await this.database.stop();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  /** A new host, signed in, in a browser of their own. */
+  async host(browser: Browser): Promise<Host> {
+    const context = await browser.newContext({ baseURL: this.url });
+    const email = newEmail();
+    const made = await context.request.post('/api/accounts', {
+      data: { email, name: 'Test host', password: PASSWORD },
+    });
+    if (!made.ok()) throw new Error(await made.text());
+    return new Host(this, browser, context, await context.newPage(), email);
+  }
+}
+
+export class Host {
+  readonly app: App;
+  readonly browser: Browser;
+  readonly context: BrowserContext;
+  readonly page: Page;
+  readonly email: string;
+  constructor(app: App, browser: Browser, context: BrowserContext, page: Page, email: string) {
+    this.app = app;
+    this.browser = browser;
+    this.context = context;
+    this.page = page;
+    this.email = email;
+  }
+
+  async makeShow(show: Show = demoShow()): Promise<string> {
+    const made = await this.context.request.post('/api/shows', { data: { show } });
+    return ((await made.json()) as { id: string }).id;
+  }
+
+  /** Opens the doors of a show and comes to its desk. */
+  async openDoors(show: Show = demoShow()): Promise<{ id: string; code: string; stageKey: string }> {
+    const id = await this.makeShow(show);
+    const sitting = await (await this.context.request.post(`/api/shows/${id}/sittings`)).json();
+    await this.page.goto(`/desk/${sitting.id}`);
+    await this.page.getByRole('heading', { name: 'The doors are open' }).waitFor();
+    return sitting;
+  }
+
+  /** The stage in a window of its own, on another device that knows only the link. */
+  async stage(sitting: { code: string; stageKey: string }): Promise<Page> {
+    const context = await this.browser.newContext({ baseURL: this.app.url });
+    const page = await context.newPage();
+    await page.goto(`/stage/${sitting.code}#${sitting.stageKey}`);
+    return page;
+  }
+
+  /** A phone of its own, joined. */
+  async handset(code: string, name: string, team: string): Promise<Page> {
+    const page = await this.phone();
+    await page.goto(`/join/${code}`);
+    await page.getByLabel('Your name').fill(name);
+    await page.getByText(team, { exact: true }).click();
+    await page.getByRole('button', { name: 'Join' }).click();
+    await page.getByText(`${name} · ${team}`).waitFor();
+    return page;
+  }
+  async phone(): Promise<Page> {
+    const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
+    return (await this.browser.newContext({ baseURL: this.app.url, ...phone })).newPage();
+  }
+}
+
+/** What the bar at the foot of the desk says. */
+export const nextStep = (desk: Page) => desk.locator('footer .what');
+
+/** Presses a key at the desk, outside of any button or field; a following press counts as a new one. */
+export async function press(desk: Page, key: string): Promise<void> {
+  await desk.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await desk.waitForTimeout(320);
+  await desk.keyboard.press(key);
+}
+
+/** Presses Space when the bar says that it does this. */
+export async function step(desk: Page, says: string | RegExp): Promise<void> {
+  await nextStep(desk).getByText(says).waitFor();
+  await press(desk, 'Space');
+}
+
+export const test = base.extend<object, { app: App }>({
+  app: [
+    async ({}, use) => {
+      const app = new App();
+      await app.open();
+      await use(app);
+      await app.close();
+    },
+    { scope: 'worker', timeout: 60_000 },
+  ],
+});
+export { expect } from '@playwright/test';

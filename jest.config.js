@@ -1,0 +1,33 @@
+/** One project per workspace; TypeScript is stripped by swc and run as ES modules. */
+const shared = {
+  extensionsToTreatAsEsm: ['.ts'],
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript' },
+          target: 'es2022',
+          experimental: { keepImportAttributes: true },
+        },
+        module: { type: 'es6' },
+      },
+    ],
+  },
+  testEnvironment: 'node',
+};
+
+export default {
+  projects: [
+    { ...shared, displayName: 'core', roots: ['<rootDir>/core/src'], testMatch: ['**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'server',
+      roots: ['<rootDir>/server/test'],
+      testMatch: ['**/*.test.ts'],
+      globalSetup: '<rootDir>/server/test/setup.mjs',
+      globalTeardown: '<rootDir>/server/test/teardown.mjs',
+    },
+  ],
+  testTimeout: 20000,
+};

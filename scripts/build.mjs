@@ -1,0 +1,30 @@
+import { rmSync } from 'node:fs';
+import { build as bundle } from 'esbuild';
+import { build as buildPages } from 'vite';
+import { enterCheckout } from './lib/prepare.mjs';
+import { run } from './lib/say.mjs';
+
+/** Server and demo seed as one file each, packages left outside; pages by Vite, the handset apart. */
+run(async () => {
+  enterCheckout();
+  rmSync('web/dist', { recursive: true, force: true });
+  await bundle({
+    entryPoints: {
+      main: 'server/src/main.ts',
+      config: 'server/src/config.ts',
+      address: 'server/src/address.ts',
+      seed: 'demo/seed.ts',
+    },
+    outdir: 'server/dist',
+    bundle: true,
+    platform: 'node',
+    target: 'node20',
+    format: 'esm',
+    packages: 'external',
+    alias: { '@distaff/core': './core/src/index.ts', '@distaff/server': './server/src' },
+    sourcemap: true,
+    logLevel: 'warning',
+  });
+  for (const page of ['index', 'handset'])
+    await buildPages({ configFile: `web/vite.${page}.config.ts`, root: 'web', logLevel: 'warn' });
+});

@@ -1,0 +1,148 @@
+import { mkdirSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+import { enterCheckout } from './lib/prepare.mjs';
+import { run, say, Stop } from './lib/say.mjs';
+
+/**
+ * Takes the pictures of docs/screenshots anew from a running demo (`npm run demo` first): signs in
+ * as the demo host, opens the doors of the evening and plays some of its questions.
+ */
+const base = `http://localhost:${process.env.PORT || 4600}`;
+const desktop = { viewport: { width: 1280, height: 800 }, baseURL: base };
+const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, baseURL: base };
+const players = [
+  ['Ansa', 'Bowline'],
+  ['Tamsin', 'Fairlead'],
+  ['Jory', 'Leeward'],
+  ['Wenna', 'Spindrift'],
+  ['Dorrit', 'Halyard'],
+  ['Elowen', 'Kittiwake'],
+];
+/** Cells in the order of play, and whether the team in turn knows the answer (a), or the next one (b). */
+const evening = [
+  ['Knots and ropes for 100', 'a'],
+  ['Tides for 200', 'b'],
+  ['Sea birds for 200', 'a'],
+  ['Signal flags for 300', 'a'],
+  ['Lights and buoys for 400', 'b'],
+  ['Signal flags for 100', 'a'],
+  ['Tides for 100', 'a'],
+  ['Sea birds for 400', 'b'],
+];
+
+run(async () => {
+  enterCheckout();
+  mkdirSync('docs/screenshots', { recursive: true });
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  });
+  const take = async (page, name) => {
+    await page.waitForTimeout(500);
+    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+    say(name);
+  };
+  try {
+    const host = await browser.newContext(desktop);
+    const signedIn = await host.request
+      .post('/api/login', { data: { email: 'host@marram-point.example', password: 'lantern-and-tide' } })
+      .catch(() => null);
+    if (!signedIn?.ok()) throw new Stop(`No demo answers at ${base}: start it with npm run demo.`);
+    const desk = await host.newPage();
+    await desk.goto('/studio');
+    await desk.getByRole('link', { name: 'Results' }).last().waitFor();
+    await take(desk, 'library');
+    await desk.getByRole('link', { name: 'Results' }).last().click();
+    await desk.getByRole('img', { name: 'Cloth' }).waitFor();
+    await take(desk, 'results');
+    await desk.goto('/studio');
+    await desk.getByRole('link', { name: 'Marram Point winter evening' }).last().click();
+    await desk.getByRole('button', { name: /^Tides for 200:/ }).click();
+    await take(desk, 'editor');
+    await desk.getByRole('button', { name: 'Teams', exact: true }).click();
+    await take(desk, 'teams');
+    await desk.getByRole('button', { name: 'Open the doors' }).click();
+    await desk.getByRole('dialog').getByRole('button', { name: 'Open the doors' }).click();
+    const code = (await desk.locator('header .code').textContent()).trim();
+
+    const stage = await host.newPage();
+    await stage.goto(`/stage/${code}`);
+    const handsets = new Map();
+    for (const [name, team] of players) {
+      const page = await (await browser.newContext(phone)).newPage();
+      await page.goto(`/join/${code}`);
+      await page.getByLabel('Your name').fill(name);
+      await page.getByText(team, { exact: true }).click();
+      if (name === 'Ansa') await take(page, 'handset-join');
+      await page.getByRole('button', { name: 'Join' }).click();
+      await page.getByText(`${name} · ${team}`).waitFor();
+      handsets.set(team, page);
+    }
+    await take(stage, 'stage-lobby');
+
+    const bar = () => desk.locator('footer .what').innerText();
+    /** Presses a key and waits until the bar says something else. */
+    const key = async (name) => {
+      await desk.waitForTimeout(350);
+      const before = await bar();
+      await desk.keyboard.press(name);
+      for (let i = 0; i < 100 && (await bar()) === before; i++) await desk.waitForTimeout(50);
+    };
+    /** The team on the floor answers from its handset: with the key, or with another option. */
+    const answer = async (right) => {
+      const team = (await bar()).match(/answer of (\w+)/)[1];
+      const page = handsets.get(team);
+      const correct = (await desk.locator('.options .key .grow').innerText()).trim();
+      const all = page.getByRole('radio');
+      await all.first().waitFor();
+      for (let i = 0; i < (await all.count()); i++) {
+        const is = (await all.nth(i).locator('.grow').innerText()).trim() === correct;
+        if (is === right && (await all.nth(i).isEnabled())) {
+          await all.nth(i).click();
+          break;
+        }
+      }
+      if (team === 'Bowline') await take(page, 'handset-answer');
+      await page.getByRole('button', { name: /^Send/ }).click();
+      await desk.locator('footer .what', { hasText: 'Show the answer' }).waitFor();
+    };
+    await key('Space');
+    for (const [i, [cell, who]] of evening.entries()) {
+      await desk.getByRole('button', { name: cell, exact: true }).click();
+      await key('Space');
+      await key('Space');
+      await answer(who === 'a');
+      await key('Space');
+      if (who === 'b') {
+        await key('Space');
+        await answer(true);
+        if (i === 4) await take(desk, 'desk');
+        await key('Space');
+      }
+      await key('Space');
+      if (i === 0) await take(handsets.get('Bowline'), 'handset-key');
+      if (i === 1) await take(stage, 'stage-key');
+      await key('Space');
+      await key('Space');
+    }
+    await take(stage, 'stage-board');
+    await key('s');
+    await take(stage, 'stage-standings');
+    await key('s');
+    await desk.getByRole('button', { name: 'More' }).click();
+    await desk.getByText('Close the show').click();
+    await desk.getByRole('dialog').getByRole('button', { name: 'Close the show' }).click();
+    await stage.getByText('Final standings').waitFor();
+    await take(stage, 'stage-close');
+  } finally {
+    await browser.close();
+  }
+});

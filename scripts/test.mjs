@@ -1,0 +1,109 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { enterCheckout, prepareBuild, preparePackages } from './lib/prepare.mjs';
+import { needProgram } from './lib/programs.mjs';
+import { run, say } from './lib/say.mjs';
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'distaff-test-'));
+const bin = (name) => path.join('node_modules', '.bin', name);
+
+/** Runs a command to its end. @returns its exit code and everything it printed. */
+const capture = (command, args, env = {}) =>
+  new Promise((resolve) => {
+    const child = spawn(command, args, {
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    let text = '';
+    const take = (chunk) => (text += chunk);
+    child.stdout.on('data', take);
+    child.stderr.on('data', take);
+    child.on('error', (error) => resolve({ code: 1, text: String(error) }));
+    child.on('close', (code) => resolve({ code: code ?? 1, text }));
+  });
+
+/** A check that passes or fails as a whole. */
+async function check(name, ...commands) {
+  const start = Date.now();
+  let failure = '';
+  for (const [command, ...args] of commands) {
+    const { code, text } = await capture(command, args);
+    if (code !== 0) failure += text;
+  }
+  const seconds = ((Date.now() - start) / 1000).toFixed(0);
+  say(`${failure ? '✘' : '✓'} ${name} (${seconds} s)`);
+  if (failure) say(failure.trimEnd());
+  return failure ? { passed: 0, failed: 1 } : { passed: 1, failed: 0 };
+}
+
+async function jest() {
+  say('Jest: core and server …');
+  const report = path.join(folder, 'jest.json');
+  const { code, text } = await capture(bin('jest'), ['--json', `--outputFile=${report}`, '--silent=false'], {
+    NODE_OPTIONS: '--experimental-vm-modules --no-warnings',
+  });
+  const result = read(report);
+  if (code !== 0 || !result) say(text.trimEnd());
+  if (!result) return { passed: 0, failed: 1 };
+  const failed = result.numFailedTests + result.numRuntimeErrorTestSuites;
+  say(`${failed ? '✘' : '✓'} Jest: ${result.numPassedTests} passed, ${failed} failed`);
+  return { passed: result.numPassedTests, failed: failed || (code === 0 ? 0 : 1) };
+}
+
+async function playwright() {
+  say('Playwright: the interface in Chromium …');
+  const report = path.join(folder, 'playwright.json');
+  const { code, text } = await capture(bin('playwright'), ['test'], { DISTAFF_REPORT: report });
+  say(text.trimEnd());
+  const stats = read(report)?.stats;
+  if (!stats) return { passed: 0, failed: 1 };
+  const failed = stats.unexpected + stats.flaky;
+  return { passed: stats.expected, failed: failed || (code === 0 ? 0 : 1) };
+}
+
+function read(file) {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'));
+  } catch {
+    return null;
+  }
+}
+
+/** Everything that must hold; ends with one plain line of sums. */
+run(async () => {
+  enterCheckout();
+  await preparePackages();
+  await needProgram('mariadbd', 'mariadb-server');
+  await needProgram('chromium', 'chromium');
+  await prepareBuild();
+  const results = await Promise.all([
+    (async () => [
+      await check('format (prettier)', [bin('prettier'), '--check', '--log-level=warn', '.']),
+      await check('lint (eslint)', [bin('eslint'), '--cache', '--max-warnings=0', '.']),
+    ])(),
+    (async () => [
+      await check('dependency rules', [
+        bin('depcruise'),
+        '--config',
+        '.dependency-cruiser.cjs',
+        'core/src',
+        'server/src',
+        'web/src',
+      ]),
+      await check(
+        'types',
+        [bin('tsc'), '-p', 'core'],
+        [bin('tsc'), '-p', 'server'],
+        [bin('tsc'), '-p', 'tsconfig.tools.json'],
+        [bin('vue-tsc'), '-p', 'web'],
+      ),
+    ])(),
+  ]);
+  const all = [...results.flat(), await jest(), await playwright()];
+  rmSync(folder, { recursive: true, force: true });
+  const sum = (key) => all.reduce((total, one) => total + one[key], 0);
+  say(`${sum('passed')} passed, ${sum('failed')} failed`);
+  process.exit(sum('failed') === 0 ? 0 : 1);
+});

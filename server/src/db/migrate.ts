@@ -1,0 +1,21 @@
+import type { Sequelize } from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
+import * as first from './migrations/0001-first-show.ts';
+
+/** Brings the tables up to date. @returns the names of the migrations that were carried out. */
+export async function migrate(sequelize: Sequelize): Promise<string[]> {
+  const queries = sequelize.getQueryInterface();
+  const umzug = new Umzug({
+    migrations: [{ name: '0001-first-show', up: () => first.up(queries) }],
+    storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
+    logger: undefined,
+  });
+  try {
+    return (await umzug.up()).map((done) => done.name);
+  } catch (error) {
+    // Umzug's own error carries the connection's settings, password included.
+    throw new Error(`The tables could not be brought up to date: ${(error as Error).message}`, {
+      cause: undefined,
+    });
+  }
+}

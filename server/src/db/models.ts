@@ -1,0 +1,102 @@
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
+import type { Show } from '@distaff/core';
+
+export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreationAttributes<AccountRow>> {
+  declare id: string;
+  declare email: string;
+  declare name: string;
+  declare passwordHash: string;
+  declare createdAt: CreationOptional<Date>;
+}
+
+export class LoginRow extends Model<InferAttributes<LoginRow>, InferCreationAttributes<LoginRow>> {
+  declare tokenHash: string;
+  declare accountId: string;
+  declare expiresAt: Date;
+}
+
+export class ShowRow extends Model<InferAttributes<ShowRow>, InferCreationAttributes<ShowRow>> {
+  declare id: string;
+  declare accountId: string;
+  declare title: string;
+  declare version: number;
+  declare doc: Show;
+  declare deletedAt: CreationOptional<Date | null>;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
+export class SittingRow extends Model<InferAttributes<SittingRow>, InferCreationAttributes<SittingRow>> {
+  declare id: string;
+  declare accountId: string;
+  declare showId: string | null;
+  declare title: string;
+  declare code: string;
+  /** The code again while the sitting is open, unique; null once it is closed. */
+  declare openCode: string | null;
+  declare stageKey: string;
+  declare openedAt: Date;
+  declare closedAt: CreationOptional<Date | null>;
+  /** When a running clock was last seen by a living server, in milliseconds since 1970. */
+  declare aliveAt: CreationOptional<number | null>;
+}
+
+const id = { type: DataTypes.STRING(40), primaryKey: true } as const;
+const ref = { type: DataTypes.STRING(40), allowNull: false } as const;
+
+/** Ties the row classes to a database. Tables themselves are made by the migrations. */
+export function defineModels(sequelize: Sequelize): void {
+  AccountRow.init(
+    {
+      id,
+      email: { type: DataTypes.STRING(254), allowNull: false },
+      name: { type: DataTypes.STRING(80), allowNull: false },
+      passwordHash: { type: DataTypes.STRING(200), allowNull: false },
+      createdAt: DataTypes.DATE(3),
+    },
+    { sequelize, tableName: 'account', updatedAt: false },
+  );
+  LoginRow.init(
+    {
+      tokenHash: { type: DataTypes.STRING(64), primaryKey: true },
+      accountId: ref,
+      expiresAt: { type: DataTypes.DATE(3), allowNull: false },
+    },
+    { sequelize, tableName: 'login_session', timestamps: false },
+  );
+  ShowRow.init(
+    {
+      id,
+      accountId: ref,
+      title: { type: DataTypes.STRING(120), allowNull: false },
+      version: { type: DataTypes.INTEGER, allowNull: false },
+      doc: { type: DataTypes.JSON, allowNull: false },
+      deletedAt: DataTypes.DATE(3),
+      createdAt: DataTypes.DATE(3),
+      updatedAt: DataTypes.DATE(3),
+    },
+    { sequelize, tableName: 'show_doc' },
+  );
+  SittingRow.init(
+    {
+      id,
+      accountId: ref,
+      showId: { type: DataTypes.STRING(40), allowNull: true },
+      title: { type: DataTypes.STRING(120), allowNull: false },
+      code: { type: DataTypes.STRING(5), allowNull: false },
+      openCode: { type: DataTypes.STRING(5), allowNull: true },
+      stageKey: { type: DataTypes.STRING(40), allowNull: false },
+      openedAt: { type: DataTypes.DATE(3), allowNull: false },
+      closedAt: DataTypes.DATE(3),
+      aliveAt: DataTypes.BIGINT,
+    },
+    { sequelize, tableName: 'sitting', timestamps: false },
+  );
+}

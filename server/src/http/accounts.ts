@@ -1,0 +1,71 @@
+import Router from '@koa/router';
+import * as v from 'valibot';
+import { nameSchema } from '@distaff/core';
+import { hashPassword, passwordFits } from '../auth/password.ts';
+import type { Throttle } from '../auth/throttle.ts';
+import { accountByEmail, closeLogin, createAccount, openLogin, type Account } from '../db/accounts.ts';
+import { Problem } from '../problem.ts';
+import { read, signedIn } from './context.ts';
+import type { LoginCookie } from './login.ts';
+
+const Email = v.pipe(
+  v.string(),
+  v.trim(),
+  v.toLowerCase(),
+  v.maxLength(254, 'That e-mail address is too long.'),
+  v.email('That is no e-mail address.'),
+);
+const Password = v.pipe(
+  v.string(),
+  v.minLength(10, 'A password has at least 10 characters.'),
+  v.maxLength(200, 'A password has at most 200 characters.'),
+);
+const SignUp = v.object({ email: Email, name: nameSchema(80), password: Password });
+const SignIn = v.object({ email: Email, password: v.pipe(v.string(), v.maxLength(200)) });
+
+const publicPart = ({ id, email, name }: Account) => ({ id, email, name });
+
+/** Accounts and login sessions: sign up, sign in, sign out, who am I. */
+export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
+  const router = new Router({ prefix: '/api' });
+
+  router.get('/me', (ctx) => {
+    ctx.body = { account: ctx.state.account ? publicPart(ctx.state.account as Account) : null };
+  });
+
+  router.post('/accounts', async (ctx) => {
+    const { email, name, password } = read(SignUp, ctx.request.body);
+    const account = await createAccount(email, name, await hashPassword(password));
+    cookie.set(ctx, await openLogin(account.id, Date.now()));
+    ctx.status = 201;
+    ctx.body = { account: publicPart(account) };
+  });
+
+  router.post('/login', async (ctx) => {
+    const { email, password } = read(SignIn, ctx.request.body);
+    const key = `${email} ${ctx.ip}`;
+    const wait = guesses.wait(key, Date.now());
+    if (wait > 0) {
+      const seconds = Math.ceil(wait / 1000);
+      ctx.set('Retry-After', String(seconds));
+      throw new Problem(429, 'slow', `Too many wrong tries. Try again in ${seconds} s.`, { seconds });
+    }
+    const account = await accountByEmail(email);
+    if (!(await passwordFits(account?.passwordHash ?? null, password)) || !account) {
+      guesses.failed(key, Date.now());
+      throw new Problem(401, 'wrong', 'E-mail address or password is wrong.');
+    }
+    guesses.succeeded(key);
+    cookie.set(ctx, await openLogin(account.id, Date.now()));
+    ctx.body = { account: publicPart(account) };
+  });
+
+  router.delete('/login', async (ctx) => {
+    signedIn(ctx);
+    await closeLogin(cookie.read(ctx.get('cookie'))!);
+    cookie.set(ctx, null);
+    ctx.status = 204;
+  });
+
+  return router;
+}

@@ -1,0 +1,97 @@
+import { bodyParser } from '@koa/bodyparser';
+import Koa from 'koa';
+import helmet from 'koa-helmet';
+import { isAway } from '../db/database.ts';
+import type { Log } from '../log.ts';
+import { Problem } from '../problem.ts';
+import type { LoginCookie } from './login.ts';
+import { ownOrigin } from './origin.ts';
+import { servePages } from './pages.ts';
+import type Router from '@koa/router';
+
+/** One line a request: what, how it ended, how long it took (ms). */
+const requestLog =
+  (log: Log): Koa.Middleware =>
+  async (ctx, next) => {
+    const start = performance.now();
+    await next();
+    const ms = Math.round((performance.now() - start) * 10) / 10;
+    log.info({ method: ctx.method, path: ctx.path, status: ctx.status, ms }, 'request');
+  };
+
+/** Turns whatever was thrown into a status and a sentence. */
+const problems =
+  (log: Log): Koa.Middleware =>
+  async (ctx, next) => {
+    try {
+      await next();
+      if (ctx.status === 404 && ctx.body == null)
+        throw new Problem(404, 'notThere', 'There is nothing at this address.');
+    } catch (error) {
+      const problem = asProblem(error as Error & { status?: number }, log);
+      ctx.status = problem.status;
+      ctx.body = { code: problem.code, sentence: problem.message, ...problem.details };
+    }
+  };
+
+function asProblem(error: Error & { status?: number }, log: Log): Problem {
+  if (error instanceof Problem) return error;
+  if (isAway(error)) return new Problem(503, 'retry', 'The database is away for a moment. Try again.');
+  if (error.status === 413) return new Problem(413, 'tooLarge', 'That is too large to be saved.');
+  if (error.status && error.status < 500)
+    return new Problem(error.status, 'invalid', 'That could not be read.');
+  log.error({ error: error.message, stack: error.stack }, 'unexpected');
+  return new Problem(500, 'unexpected', 'Something went wrong here. Nothing was changed.');
+}
+
+/** The whole path of a request, in order. */
+export function makeApp(parts: {
+  log: Log;
+  cookie: LoginCookie;
+  publicUrl: string | null;
+  webDir: string;
+  routers: Router[];
+}): Koa {
+  const { log, cookie, publicUrl } = parts;
+  const app = new Koa({ proxy: publicUrl !== null });
+  app.use(requestLog(log));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'", 'data:'],
+          connectSrc: ["'self'", 'ws:', 'wss:'],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'self'"],
+        },
+      },
+      // A classroom laptop serves phones over plain http: nothing may insist on https there.
+      strictTransportSecurity: publicUrl?.startsWith('https:') ?? false,
+      crossOriginOpenerPolicy: false,
+      originAgentCluster: false,
+    }),
+  );
+  app.use(problems(log));
+  app.use(async (ctx, next) => {
+    const reads = ['GET', 'HEAD', 'OPTIONS'].includes(ctx.method);
+    if (!reads && !ownOrigin(ctx.get('origin') || undefined, ctx.get('host'), publicUrl))
+      throw new Problem(403, 'origin', 'This request came from another site.');
+    await next();
+  });
+  app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '2mb' }));
+  app.use(async (ctx, next) => {
+    const api = ctx.path.startsWith('/api/');
+    ctx.state.account = api ? await cookie.account(ctx.get('cookie')) : null;
+    if (api) ctx.set('Cache-Control', 'no-store');
+    await next();
+  });
+  for (const router of parts.routers) app.use(router.routes()).use(router.allowedMethods());
+  servePages(app, parts.webDir);
+  return app;
+}

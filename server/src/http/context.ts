@@ -1,0 +1,32 @@
+import type { DefaultState, ParameterizedContext } from 'koa';
+import * as v from 'valibot';
+import type { Account } from '../db/accounts.ts';
+import { Problem } from '../problem.ts';
+
+export type Ctx = ParameterizedContext<DefaultState>;
+
+/** Reads a value by its schema. @throws Problem 400 with the first mistake as a sentence. */
+export function read<T extends v.GenericSchema>(schema: T, input: unknown): v.InferOutput<T> {
+  const parsed = v.safeParse(schema, input);
+  if (parsed.success) return parsed.output;
+  const issue = parsed.issues[0];
+  throw new Problem(400, 'invalid', issue.message, { path: v.getDotPath(issue) });
+}
+
+/** The account that is signed in. @throws Problem 401 where nobody is. */
+export function signedIn(ctx: Ctx): Account {
+  const account = ctx.state.account as Account | null;
+  if (!account) throw new Problem(401, 'signIn', 'Sign in first.');
+  return account;
+}
+
+const page = v.object({
+  limit: v.optional(
+    v.pipe(v.string(), v.regex(/^\d{1,3}$/), v.transform(Number), v.minValue(1), v.maxValue(200)),
+    '50',
+  ),
+  offset: v.optional(v.pipe(v.string(), v.regex(/^\d{1,7}$/), v.transform(Number)), '0'),
+});
+
+/** The page of a list that is asked for. */
+export const pageOf = (ctx: Ctx) => read(page, ctx.query);

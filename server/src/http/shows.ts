@@ -1,0 +1,91 @@
+import Router from '@koa/router';
+import { checkShow, Id, newJoinCode, openDoors, Show, type Random } from '@distaff/core';
+import { nanoid } from 'nanoid';
+import * as v from 'valibot';
+import { newToken } from '../auth/tokens.ts';
+import {
+  createShow,
+  deleteShow,
+  duplicateShow,
+  listShows,
+  readShow,
+  restoreShow,
+  saveShow,
+} from '../db/shows.ts';
+import type { Sittings } from '../db/sittings.ts';
+import { Problem } from '../problem.ts';
+import { pageOf, read, signedIn, type Ctx } from './context.ts';
+
+const Save = v.object({ version: v.pipe(v.number(), v.integer(), v.minValue(1)), show: Show });
+const Create = v.object({ show: Show });
+const Duplicate = v.object({ title: v.pipe(v.string(), v.minLength(1), v.maxLength(120)) });
+
+const idOf = (ctx: Ctx & { params: Record<string, string> }) => read(Id, ctx.params.id);
+
+/** The library of shows, and opening the doors of one. */
+export function showRoutes(sittings: Sittings, random: Random): Router {
+  const router = new Router({ prefix: '/api/shows' });
+
+  router.get('/', async (ctx) => {
+    ctx.body = await listShows(signedIn(ctx).id, { ...pageOf(ctx), deleted: ctx.query.deleted === '1' });
+  });
+  router.post('/', async (ctx) => {
+    const account = signedIn(ctx);
+    ctx.status = 201;
+    ctx.body = await createShow(account.id, read(Create, ctx.request.body).show);
+  });
+  router.get('/:id', async (ctx) => {
+    ctx.body = await readShow(signedIn(ctx).id, idOf(ctx));
+  });
+  router.put('/:id', async (ctx) => {
+    const account = signedIn(ctx);
+    const { version, show } = read(Save, ctx.request.body);
+    ctx.body = await saveShow(account.id, idOf(ctx), version, show);
+  });
+  router.delete('/:id', async (ctx) => {
+    await deleteShow(signedIn(ctx).id, idOf(ctx));
+    ctx.status = 204;
+  });
+  router.post('/:id/restore', async (ctx) => {
+    ctx.body = await restoreShow(signedIn(ctx).id, idOf(ctx));
+  });
+  router.post('/:id/duplicate', async (ctx) => {
+    const account = signedIn(ctx);
+    ctx.status = 201;
+    ctx.body = await duplicateShow(account.id, idOf(ctx), read(Duplicate, ctx.request.body).title);
+  });
+
+  router.post('/:id/sittings', async (ctx) => {
+    const account = signedIn(ctx);
+    const { id, show } = await readShow(account.id, idOf(ctx));
+    const mustMend = checkShow(show).filter((finding) => finding.mustMend);
+    if (mustMend.length > 0)
+      throw new Problem(409, 'unfinished', 'The show cannot be played yet.', { findings: mustMend });
+    const now = Date.now();
+    for (let tries = 0; tries < 20; tries++) {
+      const code = newJoinCode(random);
+      const first = openDoors(show, code, nanoid(), now, { role: 'host', id: account.id });
+      const openedAt = new Date(now).toISOString();
+      const sitting = await sittings.create(
+        {
+          id: nanoid(),
+          accountId: account.id,
+          showId: id,
+          title: show.title,
+          code,
+          stageKey: newToken(),
+          openedAt,
+        },
+        first,
+      );
+      if (sitting) {
+        ctx.status = 201;
+        ctx.body = sitting;
+        return;
+      }
+    }
+    throw new Problem(503, 'noCode', 'No join code could be found. Try again.');
+  });
+
+  return router;
+}

@@ -1,0 +1,74 @@
+import Router from '@koa/router';
+import {
+  formatOf,
+  Id,
+  readJoinCode,
+  responsesCsv,
+  resultsOf,
+  standingsCsv,
+  type SittingState,
+} from '@distaff/core';
+import type { Throttle } from '../auth/throttle.ts';
+import type { SittingInfo, Sittings } from '../db/sittings.ts';
+import type { SittingHosts } from '../live/sittingHosts.ts';
+import { Problem } from '../problem.ts';
+import { pageOf, read, signedIn, type Ctx } from './context.ts';
+
+/** A file name of plain signs. */
+const fileName = (title: string, what: string) =>
+  `${
+    title
+      .normalize('NFKD')
+      .replace(/[^\w -]+/g, '')
+      .trim()
+      .replace(/\s+/g, '-')
+      .toLowerCase() || 'show'
+  }-${what}.csv`;
+
+/** Sittings: their list, results and files; and whether a join code leads anywhere. */
+export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: Throttle): Router {
+  const router = new Router({ prefix: '/api' });
+
+  const mine = async (
+    ctx: Ctx & { params: Record<string, string> },
+  ): Promise<{ info: SittingInfo; state: SittingState }> => {
+    const info = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+    return { info, state: await hosts.get(info.id).host.state() };
+  };
+
+  router.get('/sittings', async (ctx) => {
+    const { limit, offset } = pageOf(ctx);
+    ctx.body = await sittings.list(signedIn(ctx).id, limit, offset);
+  });
+  router.get('/sittings/:id', async (ctx) => {
+    ctx.body = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+  });
+  router.get('/sittings/:id/results', async (ctx) => {
+    const { info, state } = await mine(ctx);
+    const board = state.round ? formatOf(state.round.format).view(state.round.state) : null;
+    ctx.body = { sitting: info, results: resultsOf(state), board, teams: state.show.teams };
+  });
+  const files = { standings: standingsCsv, responses: responsesCsv };
+  for (const [what, toText] of Object.entries(files))
+    router.get(`/sittings/:id/${what}.csv`, async (ctx) => {
+      const { info, state } = await mine(ctx);
+      ctx.type = 'text/csv; charset=utf-8';
+      ctx.set('Content-Disposition', `attachment; filename="${fileName(info.title, what)}"`);
+      ctx.body = toText(resultsOf(state));
+    });
+
+  router.get('/join/:code', async (ctx) => {
+    const now = Date.now();
+    if (guesses.wait(ctx.ip, now) > 0)
+      throw new Problem(429, 'slow', 'Too many wrong codes. Wait a moment and try again.');
+    const code = readJoinCode(ctx.params.code ?? '');
+    const info = code && (await sittings.byCode(code, now));
+    if (!info) {
+      guesses.failed(ctx.ip, now);
+      throw new Problem(404, 'notThere', 'No show is open under this code. Look at the stage again.');
+    }
+    ctx.body = { code: info.code, title: info.title };
+  });
+
+  return router;
+}

@@ -1,0 +1,214 @@
+import {
+  deskView,
+  HostCommand,
+  Id,
+  JoinRequest,
+  publicView,
+  readJoinCode,
+  refuse,
+  SeatCommand,
+  seatView,
+  StageCommand,
+  stageView,
+  type Actor,
+  type SittingState,
+} from '@distaff/core';
+import { nanoid } from 'nanoid';
+import type { Server, Socket } from 'socket.io';
+import * as v from 'valibot';
+import { hashToken } from '../auth/tokens.ts';
+import type { Throttle } from '../auth/throttle.ts';
+import type { Account } from '../db/accounts.ts';
+import type { SittingInfo, Sittings } from '../db/sittings.ts';
+import type { Log } from '../log.ts';
+import { roomOf } from './audiences.ts';
+import type { Answer } from './sittingHost.ts';
+import type { LiveSitting, SittingHosts } from './sittingHosts.ts';
+
+const Token = v.pipe(v.string(), v.regex(/^[\w-]{20,64}$/));
+const Hello = v.variant('as', [
+  v.object({ as: v.literal('desk'), sitting: Id }),
+  v.object({ as: v.literal('stage'), code: v.string(), key: v.optional(v.string()) }),
+  v.object({ as: v.literal('handset'), code: v.string(), token: v.optional(Token) }),
+]);
+const CommandId = v.pipe(v.string(), v.regex(/^[\w-]{8,60}$/));
+const Join = v.object({ id: CommandId, token: Token, ...JoinRequest.entries });
+const ordered = <T extends v.GenericSchema>(command: T) => v.object({ id: CommandId, command });
+
+interface Parts {
+  io: Server;
+  hosts: SittingHosts;
+  store: Sittings;
+  log: Log;
+  now: () => number;
+  /** Slows down guessing of codes and stage keys. */
+  guesses: Throttle;
+  accountOf: (cookies: string | undefined) => Promise<Account | null>;
+}
+
+interface Visit {
+  live: LiveSitting;
+  as: 'desk' | 'stage' | 'handset';
+  actor: Actor | null;
+  seat: string | null;
+}
+
+/** An error that the client understands: `final` ones it shows, others it tries again. */
+const turnAway = (code: string, sentence: string, final = true) =>
+  Object.assign(new Error(sentence), { data: { code, sentence, final } });
+
+/** Speaks to the live surfaces: checks who comes, takes their commands, sends them their views. */
+export function serveSockets(parts: Parts): void {
+  parts.io.use((socket, next) => {
+    admit(parts, socket).then(
+      (visit) => {
+        socket.data.visit = visit;
+        next();
+      },
+      (error: Error & { data?: unknown }) => {
+        if (error.data) return next(error);
+        parts.log.error({ error: error.message }, 'a socket could not be admitted');
+        next(turnAway('retry', 'The server is not ready yet.', false));
+      },
+    );
+  });
+  parts.io.on('connection', (socket) => {
+    // The request of the handshake is not needed any more and weighs 20 kB a connection.
+    (socket.conn as { request: unknown }).request = null;
+    welcome(parts, socket, socket.data.visit as Visit).catch((error: Error) => {
+      parts.log.warn({ error: error.message }, 'a socket could not be served');
+      socket.disconnect(true);
+    });
+  });
+}
+
+async function admit(parts: Parts, socket: Socket): Promise<Visit> {
+  const hello = v.safeParse(Hello, socket.handshake.auth);
+  if (!hello.success) throw turnAway('invalid', 'This address is not complete.');
+  const auth = hello.output;
+  const account = await parts.accountOf(socket.request.headers.cookie);
+  if (auth.as === 'desk') {
+    if (!account) throw turnAway('signIn', 'Sign in to come to the desk.');
+    const info = await parts.store.byId(auth.sitting);
+    if (info?.accountId !== account.id) throw turnAway('notThere', 'There is no such sitting among yours.');
+    return visit(parts, info, 'desk', { role: 'host', id: account.id });
+  }
+  const from = socket.handshake.address;
+  if (parts.guesses.wait(from, parts.now()) > 0)
+    throw turnAway('slow', 'Too many wrong codes. Wait a moment.', false);
+  const code = readJoinCode(auth.code);
+  const info = code && (await parts.store.byCode(code, parts.now()));
+  if (!info) {
+    parts.guesses.failed(from, parts.now());
+    throw turnAway('notThere', 'No show is open under this code.');
+  }
+  if (auth.as === 'stage') {
+    if (account?.id === info.accountId) return visit(parts, info, 'stage', { role: 'stage', id: account.id });
+    if (auth.key !== info.stageKey) {
+      parts.guesses.failed(from, parts.now());
+      throw turnAway('signIn', 'Open the stage from the desk, or with the whole link that the desk shows.');
+    }
+    return visit(parts, info, 'stage', { role: 'stage', id: '' });
+  }
+  const handset = visit(parts, info, 'handset', null);
+  if (auth.token) takeSeatBack(handset, await handset.live.host.state(), auth.token);
+  return handset;
+}
+
+const visit = (parts: Parts, info: SittingInfo, as: Visit['as'], actor: Actor | null): Visit => ({
+  live: parts.hosts.get(info.id),
+  as,
+  actor,
+  seat: null,
+});
+
+/** A handset that holds the token of a seat sits there again, on whatever device. */
+function takeSeatBack(to: Visit, state: SittingState, token: string): void {
+  const hash = hashToken(token);
+  const seat = [...state.seats.values()].find((one) => one.token === hash);
+  if (!seat) return;
+  to.seat = seat.id;
+  to.actor = { role: 'seat', id: seat.id };
+}
+
+async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<void> {
+  const { live, as } = visitor;
+  const sitting = live.host.id;
+  listen(parts, socket, visitor);
+  socket.on('disconnect', () => {
+    if (visitor.seat !== null) live.audiences.went(visitor.seat);
+  });
+  if (visitor.seat !== null) enterSeat(socket, visitor);
+  // In the room first, so that nothing falls between this picture and the next.
+  await socket.join(roomOf[as](sitting));
+  const state = await live.host.state();
+  if (as === 'desk') {
+    socket.emit('view', deskView(state));
+    socket.emit('present', live.audiences.present());
+  } else if (as === 'stage') socket.emit('view', stageView(state));
+  else {
+    socket.emit('view', publicView(state));
+    socket.emit('seat', visitor.seat === null ? null : seatView(state, visitor.seat));
+  }
+}
+
+function enterSeat(socket: Socket, visitor: Visit): void {
+  void socket.join(roomOf.seat(visitor.live.host.id, visitor.seat!));
+  visitor.live.audiences.came(visitor.seat!);
+}
+
+function listen(parts: Parts, socket: Socket, visitor: Visit): void {
+  const { live, as } = visitor;
+  socket.on('time', (reply: unknown) => {
+    if (typeof reply === 'function') reply(parts.now());
+  });
+
+  const take =
+    <T extends v.GenericSchema>(schema: T, carryOut: (input: v.InferOutput<T>) => Promise<Answer>) =>
+    (raw: unknown, reply: unknown) => {
+      if (typeof reply !== 'function') return;
+      const input = v.safeParse(schema, raw);
+      if (!input.success) {
+        parts.log.info({ sitting: live.host.id, actor: as, refused: 'invalid' }, 'command refused');
+        return reply(refuse('invalid', input.issues[0].message));
+      }
+      carryOut(input.output).then(
+        (answer) => reply(answer),
+        (error: Error) => {
+          parts.log.error({ error: error.message }, 'a command failed');
+          reply(refuse('retry', 'That did not work just now. It is sent again by itself.'));
+        },
+      );
+    };
+
+  if (as !== 'handset') {
+    const command = as === 'desk' ? ordered(HostCommand) : ordered(StageCommand);
+    const order = take(command, (input) => live.host.submit({ ...input, actor: visitor.actor! }));
+    socket.on('command', order);
+    return;
+  }
+  socket.on(
+    'command',
+    take(ordered(SeatCommand), async (input) =>
+      visitor.actor
+        ? live.host.submit({ ...input, actor: visitor.actor })
+        : refuse('notYours', 'Join first.'),
+    ),
+  );
+  socket.on(
+    'join',
+    take(Join, async ({ id, token, name, team }) => {
+      const seat = nanoid(12);
+      const command = { type: 'takeSeat', seat, token: hashToken(token), name, team } as const;
+      const answer = await live.host.submit({ id, command, actor: { role: 'seat', id: seat } });
+      if ('refused' in answer || visitor.seat !== null) return answer;
+      const state = await live.host.state();
+      takeSeatBack(visitor, state, token);
+      if (visitor.seat !== null) {
+        enterSeat(socket, visitor);
+        socket.emit('seat', seatView(state, visitor.seat));
+      }
+      return answer;
+    }),
+  );
+}

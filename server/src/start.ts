@@ -1,0 +1,108 @@
+import { randomInt } from 'node:crypto';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { Server } from 'socket.io';
+import { playersAddress } from './address.ts';
+import { Throttle } from './auth/throttle.ts';
+import type { Config } from './config.ts';
+import { openDatabase, ping } from './db/database.ts';
+import { migrate } from './db/migrate.ts';
+import { defineModels } from './db/models.ts';
+import { Sittings } from './db/sittings.ts';
+import { accountRoutes } from './http/accounts.ts';
+import { makeApp } from './http/app.ts';
+import { healthRoutes } from './http/health.ts';
+import { LoginCookie } from './http/login.ts';
+import { ownOrigin } from './http/origin.ts';
+import { showRoutes } from './http/shows.ts';
+import { sittingRoutes } from './http/sittings.ts';
+import { SittingHosts } from './live/sittingHosts.ts';
+import { serveSockets } from './live/sockets.ts';
+import { warmUp } from './live/warmUp.ts';
+import type { Log } from './log.ts';
+
+/** Wrong codes that one place may send before it is slowed down: a class sits behind one address. */
+const FREE_GUESSES = 40;
+
+const random = () => randomInt(2 ** 32) / 2 ** 32;
+
+export interface Running {
+  port: number;
+  stop(): Promise<void>;
+}
+
+/**
+ * Wires the parts and listens. Open sittings are taken up before anybody is let in.
+ * @throws Error with a sentence where the port is taken or the database cannot be used.
+ */
+export async function start(config: Config & { databaseUrl: string }, log: Log): Promise<Running> {
+  const database = openDatabase(config.databaseUrl);
+  defineModels(database);
+  const migrated = await migrate(database);
+  if (migrated.length > 0) log.info({ migrated }, 'tables brought up to date');
+
+  const { publicUrl } = config;
+  const store = new Sittings(database);
+  const cookie = new LoginCookie(publicUrl);
+  const codeGuesses = new Throttle(FREE_GUESSES);
+  const io = new Server({
+    serveClient: false,
+    perMessageDeflate: false,
+    transports: ['websocket', 'polling'],
+    maxHttpBufferSize: 64_000,
+    pingInterval: 10_000,
+    pingTimeout: 8_000,
+    allowRequest: (request, answer) =>
+      answer(null, ownOrigin(request.headers.origin, request.headers.host, publicUrl)),
+  });
+  const hosts = new SittingHosts({ store, log, random, now: Date.now, io });
+  serveSockets({
+    io,
+    hosts,
+    store,
+    log,
+    now: Date.now,
+    guesses: codeGuesses,
+    accountOf: (cookies) => cookie.account(cookies),
+  });
+
+  let ready = false;
+  const app = makeApp({
+    log,
+    cookie,
+    publicUrl,
+    webDir: config.webDir,
+    routers: [
+      healthRoutes(
+        () => ping(database),
+        () => ready,
+        playersAddress(config),
+      ),
+      accountRoutes(cookie, new Throttle()),
+      showRoutes(store, random),
+      sittingRoutes(store, hosts, codeGuesses),
+    ],
+  });
+  const resumed = await hosts.resume();
+  await warmUp(log);
+  const handle = app.callback();
+  const server = createServer((request, response) => void handle(request, response));
+  io.attach(server);
+  await new Promise<void>((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(config.port, config.host, resolve);
+  });
+  ready = true;
+  const { port } = server.address() as AddressInfo;
+  log.info({ port, host: config.host, resumed }, 'listening');
+  return {
+    port,
+    async stop() {
+      ready = false;
+      await io.close();
+      await hosts.stop();
+      await database.close();
+      log.info('stopped');
+    },
+  };
+}

@@ -1,0 +1,13 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { PrivateMariaDb } from '../../scripts/lib/mariadb.mjs';
+
+/** One private MariaDB for all server tests; each test file makes its own accounts in it. */
+export default async function setup() {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'distaff-jest-'));
+  const database = new PrivateMariaDb(path.join(folder, 'mariadb'));
+  process.env.TEST_DATABASE_URL = await database.start();
+  globalThis.distaffDatabase = { database, folder };
+  globalThis.removeDistaffFolder = () => rmSync(folder, { recursive: true, force: true });
+}

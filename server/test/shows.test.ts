@@ -1,0 +1,91 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { demoShow, World, type Host } from './world.ts';
+
+let world: World;
+let host: Host;
+beforeAll(async () => {
+  world = await new World().open();
+  host = await world.host();
+});
+afterAll(() => world.close());
+
+describe('the library', () => {
+  test('a show is kept as it was written, duplicated on its own, deleted and restored', async () => {
+    const show = demoShow();
+    const { json: made } = await host.call('POST', '/api/shows', { show });
+    expect((await host.call('GET', `/api/shows/${made.id}`)).json.show).toEqual(show);
+    const copy = (await host.call('POST', `/api/shows/${made.id}/duplicate`, { title: 'Copy' })).json;
+    await host.call('DELETE', `/api/shows/${made.id}`);
+    expect((await host.call('GET', `/api/shows/${made.id}`)).status).toBe(404);
+    const titles = async (query: string) =>
+      (await host.call('GET', `/api/shows${query}`)).json.shows.map((one: { id: string }) => one.id);
+    expect(await titles('')).toEqual([copy.id]);
+    expect(await titles('?deleted=1')).toEqual([made.id]);
+    expect((await host.call('POST', `/api/shows/${made.id}/restore`)).json.show).toEqual(show);
+    expect((await host.call('GET', `/api/shows/${copy.id}`)).json.show.title).toBe('Copy');
+  });
+
+  test('a stale save changes nothing and hands over the newer show', async () => {
+    const { json: made } = await host.call('POST', '/api/shows', { show: demoShow() });
+    const first = { ...demoShow(), title: 'First' };
+    expect((await host.call('PUT', `/api/shows/${made.id}`, { version: 1, show: first })).json.version).toBe(
+      2,
+    );
+    const late = await host.call('PUT', `/api/shows/${made.id}`, { version: 1, show: demoShow() });
+    expect(late.status).toBe(409);
+    expect(late.json).toMatchObject({ code: 'stale', current: { version: 2, show: { title: 'First' } } });
+    expect((await host.call('GET', `/api/shows/${made.id}`)).json.show.title).toBe('First');
+  });
+
+  test("another host's show is not there for me", async () => {
+    const { json: made } = await host.call('POST', '/api/shows', { show: demoShow() });
+    const other = await world.host();
+    for (const [method, path, body] of [
+      ['GET', '', undefined],
+      ['PUT', '', { version: 1, show: demoShow() }],
+      ['DELETE', '', undefined],
+      ['POST', '/duplicate', { title: 'Mine' }],
+      ['POST', '/sittings', undefined],
+    ] as const)
+      expect((await other.call(method, `/api/shows/${made.id}${path}`, body)).status).toBe(404);
+  });
+
+  test.each([
+    [
+      'nine options',
+      (show: ReturnType<typeof demoShow>) => {
+        const answer = show.questions['tides-100']!.answer;
+        if (answer.kind === 'choice')
+          answer.options.push(...Array.from({ length: 5 }, (_, i) => ({ id: `x${i}`, text: '' })));
+      },
+    ],
+    [
+      'a value with a fraction',
+      (show: ReturnType<typeof demoShow>) => (show.rounds[0]!.content.values[0]!.points = 1.5),
+    ],
+    ['a title beyond bounds', (show: ReturnType<typeof demoShow>) => (show.title = 'x'.repeat(121))],
+  ])('%s is refused with a sentence', async (_name, change) => {
+    const show = demoShow();
+    change(show);
+    const { status, json } = await host.call('POST', '/api/shows', { show });
+    expect([status, json.code]).toEqual([400, 'invalid']);
+    expect(json.sentence).toMatch(/\.$/);
+  });
+});
+
+describe('opening the doors', () => {
+  test('a show that cannot be played stays shut and says why', async () => {
+    const show = { ...demoShow(), teams: demoShow().teams.slice(0, 1) };
+    const { json: made } = await host.call('POST', '/api/shows', { show });
+    const refused = await host.call('POST', `/api/shows/${made.id}/sittings`);
+    expect(refused.status).toBe(409);
+    expect(refused.json.findings).toMatchObject([{ code: 'tooFewTeams' }]);
+  });
+  test('a join code leads in any case and with blanks, and to nothing when wrong', async () => {
+    const { code } = await host.sitting();
+    const typed = ` ${code.slice(0, 2).toLowerCase()} ${code.slice(2)}`;
+    expect((await world.call('GET', `/api/join/${encodeURIComponent(typed)}`)).json.code).toBe(code);
+    expect((await world.call('GET', '/api/join/CCCCC')).status).toBe(404);
+    expect((await world.call('GET', '/api/join/%3Cscript%3E')).status).toBe(404);
+  });
+});

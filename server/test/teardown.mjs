@@ -1,0 +1,4 @@
+export default async function teardown() {
+  await globalThis.distaffDatabase.database.stop();
+  globalThis.removeDistaffFolder();
+}

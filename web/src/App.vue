@@ -1,0 +1,5 @@
+<template>
+  <v-app>
+    <router-view />
+  </v-app>
+</template>

@@ -1,0 +1,41 @@
+/** What the server refused, with its sentence for the person. */
+export class ApiError extends Error {
+  readonly status: number;
+  readonly code: string;
+  readonly details: Record<string, unknown>;
+
+  constructor(status: number, code: string, sentence: string, details: Record<string, unknown>) {
+    super(sentence);
+    this.status = status;
+    this.code = code;
+    this.details = details;
+  }
+}
+
+/** No answer at all: no network, or the server is away. */
+export class Unreachable extends Error {}
+
+/**
+ * One call of the server's JSON interface.
+ * @throws ApiError where it refuses, Unreachable where it cannot be asked.
+ */
+export async function call<T>(method: string, path: string, body?: unknown, keepalive = false): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      keepalive,
+      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      body: body === undefined ? null : JSON.stringify(body),
+    });
+  } catch {
+    throw new Unreachable('The server cannot be reached.');
+  }
+  if (response.status === 204) return undefined as T;
+  const answer = (await response.json().catch(() => null)) as Record<string, unknown> | null;
+  if (response.ok && answer) return answer as T;
+  if (!answer || response.status === 503)
+    throw new Unreachable(String(answer?.sentence ?? 'The server cannot be reached.'));
+  const { code, sentence, ...details } = answer;
+  throw new ApiError(response.status, String(code), String(sentence), details);
+}

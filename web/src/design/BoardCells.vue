@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import type { BoardView, Weave } from '@distaff/core';
+import { ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useFormat } from './useFormat.ts';
+import { weaveBackground } from './weave/tile.ts';
+
+/**
+ * The cells of a board in play, for desk and stage: open ones show their value, used ones the
+ * winner's weave or a bare hatch. Arrow keys walk from cell to cell.
+ */
+const { board, teams, canChoose } = defineProps<{
+  board: BoardView;
+  teams: readonly { id: string; name: string; weave: Weave }[];
+  canChoose: boolean;
+}>();
+const emit = defineEmits<{ choose: [ref: string] }>();
+const { t } = useI18n();
+const { points } = useFormat();
+const grid = ref<HTMLElement | null>(null);
+
+type Cell = BoardView['rows'][number]['cells'][number];
+const winner = (cell: Cell) => teams.find((team) => team.id === cell.winner);
+const look = (cell: Cell) => {
+  const team = winner(cell);
+  return team ? weaveBackground(team.weave, 1.6) : {};
+};
+function told(category: string, cell: Cell): string {
+  const params = { category, points: points(cell.points), team: winner(cell)?.name ?? '' };
+  if (cell.state === 'empty') return t('stage.cellEmpty');
+  if (cell.state === 'open') return t('stage.cellOpen', params);
+  return t(cell.winner ? 'stage.cellWon' : 'stage.cellUsed', params);
+}
+
+/** Moves the focus to the next open cell in a direction; cells that cannot be chosen are jumped over. */
+function walk(event: KeyboardEvent, row: number, column: number): void {
+  const step = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[event.key];
+  if (!step) return;
+  event.preventDefault();
+  let [r, c] = [row + step[0]!, column + step[1]!];
+  while (board.rows[r]?.cells[c]) {
+    const cell = grid.value?.querySelector<HTMLButtonElement>(`[data-at="${r}:${c}"]:not(:disabled)`);
+    if (cell) return cell.focus();
+    [r, c] = [r + step[0]!, c + step[1]!];
+  }
+}
+
+/** Puts the focus on the first cell that can be chosen. */
+function focusFirst(): void {
+  grid.value?.querySelector<HTMLButtonElement>('button:not(:disabled)')?.focus();
+}
+defineExpose({ focusFirst });
+</script>
+
+<template>
+  <div
+    ref="grid"
+    class="grid"
+    :style="{ '--columns': board.rows[0]?.cells.length ?? 1, '--rows': board.rows.length }"
+  >
+    <template v-for="(row, r) in board.rows" :key="row.id">
+      <h3 class="name">{{ row.name }}</h3>
+      <button
+        v-for="(cell, c) in row.cells"
+        :key="cell.id"
+        type="button"
+        class="cell"
+        :class="[cell.state, { won: cell.winner }]"
+        :style="look(cell)"
+        :disabled="!canChoose || cell.state !== 'open'"
+        :aria-label="told(row.name, cell)"
+        :title="told(row.name, cell)"
+        :data-at="`${r}:${c}`"
+        @click="emit('choose', cell.id)"
+        @keydown="walk($event, r, c)"
+      >
+        <span v-if="cell.state === 'open'" class="mono">{{ points(cell.points) }}</span>
+      </button>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: minmax(0, 1.7fr) repeat(var(--columns), minmax(0, 1fr));
+  grid-template-rows: repeat(var(--rows), minmax(0, 1fr));
+  gap: var(--cell-gap, 6px);
+}
+.name {
+  align-self: center;
+  font-size: var(--cell-name, 15px);
+  overflow-wrap: anywhere;
+}
+.cell {
+  min-height: 0;
+  border: 1px solid var(--cell-edge, var(--line));
+  border-radius: 6px;
+  background-color: var(--cell-ground, var(--paper));
+  color: var(--cell-text, var(--ink));
+  font-size: var(--cell-points, 18px);
+  font-weight: 700;
+  overflow: hidden;
+}
+.cell.open:not(:disabled) {
+  cursor: pointer;
+}
+.cell.open:not(:disabled):hover,
+.cell.open:not(:disabled):focus-visible {
+  outline: 3px solid var(--weld);
+  outline-offset: -1px;
+}
+.cell.used:not(.won) {
+  background: repeating-linear-gradient(135deg, var(--cell-hatch, #cfd6d1) 0 2px, transparent 2px 10px);
+}
+.cell.empty {
+  border-style: dashed;
+  background: none;
+}
+</style>

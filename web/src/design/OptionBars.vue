@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import type { Weave } from '@distaff/core';
+import { mdiCheckBold } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import { letterOf } from './letters.ts';
+import WeaveSwatch from './WeaveSwatch.vue';
+
+/** Options as full-width bars of one colour, a letter in an eyelet at the left. At the key the wrong ones recede. */
+const { keySlots, ruledOut } = defineProps<{
+  options: readonly string[];
+  keySlots: readonly number[] | null;
+  ruledOut: readonly number[];
+  picks: readonly { slot: number; team: { id: string; name: string; weave: Weave } }[];
+}>();
+const { t } = useI18n();
+const stateOf = (slot: number) => {
+  if (keySlots) return keySlots.includes(slot) ? 'key' : 'gone';
+  return ruledOut.includes(slot) ? 'out' : '';
+};
+</script>
+
+<template>
+  <ol class="bars" :class="{ many: options.length > 5 }">
+    <li v-for="(option, slot) in options" :key="slot" :class="stateOf(slot)">
+      <span class="eyelet">{{ letterOf(slot) }}</span>
+      <span class="text">{{ option }}</span>
+      <span v-for="pick in picks.filter((one) => one.slot === slot)" :key="pick.team.id" class="chip">
+        <WeaveSwatch :weave="pick.team.weave" /> {{ pick.team.name }}
+      </span>
+      <span v-if="stateOf(slot) === 'key'" class="told"
+        ><v-icon :icon="mdiCheckBold" size="1em" /> {{ t('stage.key') }}</span
+      >
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.bars {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: calc(1.1 * var(--u));
+}
+li {
+  flex: 0 1 calc(9.6 * var(--u));
+  min-height: 0;
+  display: flex;
+  align-items: center;
+  gap: calc(1.6 * var(--u));
+  padding: 0 calc(2 * var(--u)) 0 calc(1.2 * var(--u));
+  background: var(--panel);
+  border: 2px solid #3b4f48;
+  border-radius: calc(0.8 * var(--u));
+  font-size: calc(3.9 * var(--u));
+  line-height: 1.1;
+  transition:
+    flex-basis 250ms,
+    opacity 250ms;
+}
+.many li {
+  font-size: calc(3 * var(--u));
+}
+.eyelet {
+  flex: none;
+  width: 1.5em;
+  height: 1.5em;
+  display: grid;
+  place-content: center;
+  border: 2px solid currentcolor;
+  border-radius: 50%;
+  font-weight: 700;
+  font-size: 0.8em;
+}
+.text {
+  flex: 1;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.key {
+  background: var(--light);
+  border-color: var(--light);
+  color: #14211d;
+  font-weight: 700;
+}
+.gone {
+  flex-basis: calc(5.2 * var(--u));
+  font-size: calc(2.8 * var(--u));
+  color: var(--dim);
+  border-style: dashed;
+  background: none;
+}
+.out {
+  color: var(--dim);
+  border-style: dashed;
+  background: repeating-linear-gradient(135deg, #33453f 0 2px, transparent 2px 12px);
+}
+.out .text {
+  text-decoration: line-through;
+}
+.chip {
+  flex: none;
+  padding: 0.15em 0.5em;
+  border-radius: 0.3em;
+  background: #101a17;
+  color: #f2f5f1;
+  font-size: 0.72em;
+  font-weight: 400;
+}
+.told {
+  flex: none;
+  font-size: 0.8em;
+}
+</style>

@@ -1,0 +1,2 @@
+/** The letter of an option by its place on the screen. */
+export const letterOf = (slot: number): string => String.fromCharCode(65 + slot);

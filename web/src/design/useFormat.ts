@@ -1,0 +1,21 @@
+import { useI18n } from 'vue-i18n';
+
+/** Numbers, dates and places as people write them. */
+export function useFormat() {
+  const { t, locale } = useI18n();
+  const whole = new Intl.NumberFormat(locale.value, { maximumFractionDigits: 0 });
+  const minus = (text: string) => text.replace('-', '−');
+  return {
+    /** −1,200 with a real minus sign. */
+    points: (n: number) => minus(whole.format(n)),
+    /** +300 or −300. */
+    change: (n: number) => `${n > 0 ? '+' : ''}${minus(whole.format(n))}`,
+    place: (n: number) => t(n <= 3 ? `common.place.${n}` : 'common.place.other', { n }),
+    day: (iso: string) =>
+      new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(
+        new Date(iso),
+      ),
+    /** Names as a list: "A, B and C". */
+    list: (names: string[]) => new Intl.ListFormat(locale.value).format(names),
+  };
+}

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { onMounted, onUnmounted, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute, useRouter } from 'vue-router';
+import { useSitting } from '../live/sitting.ts';
+import { deskActions } from './actions.ts';
+import AdjustDialog from './parts/AdjustDialog.vue';
+import CloseDialog from './parts/CloseDialog.vue';
+import DeskBar from './parts/DeskBar.vue';
+import DeskNow from './parts/DeskNow.vue';
+import DeskTeams from './parts/DeskTeams.vue';
+import KeysDialog from './parts/KeysDialog.vue';
+import LedgerDrawer from './parts/LedgerDrawer.vue';
+import NextStepBar from './parts/NextStepBar.vue';
+import PaletteDialog from './parts/PaletteDialog.vue';
+import RunningOrder from './parts/RunningOrder.vue';
+import { useDesk } from './useDesk.ts';
+import { useDeskKeys } from './useDeskKeys.ts';
+
+/** The host's desk: running order, what is on, teams; and along the bottom what Space will do. */
+const { t } = useI18n();
+const route = useRoute();
+const router = useRouter();
+const sitting = useSitting();
+const desk = useDesk();
+const id = String(route.params.sitting);
+const now = ref<InstanceType<typeof DeskNow> | null>(null);
+
+const next = () =>
+  desk.nextStep(
+    () => now.value?.focusBoard(),
+    () => void router.push(`/results/${id}`),
+  );
+const actions = deskActions(next);
+useDeskKeys(actions);
+
+onMounted(() => {
+  document.title = `${t('common.appName')} – ${t('desk.title')}`;
+  sitting.connect(() => ({ as: 'desk', sitting: id }));
+});
+onUnmounted(() => sitting.leave());
+</script>
+
+<template>
+  <div v-if="sitting.turnedAway" class="centre">
+    <h1>{{ t('desk.notHere') }}</h1>
+    <p>{{ sitting.turnedAway.sentence }}</p>
+    <v-btn color="primary" :to="{ path: '/studio/sign-in', query: { to: route.fullPath } }">{{
+      t('desk.signIn')
+    }}</v-btn>
+  </div>
+  <div v-else-if="!sitting.desk" class="centre" role="status">{{ t('common.loading') }}</div>
+  <div v-else class="desk">
+    <DeskBar :sitting-id="id" />
+    <RunningOrder class="order" />
+    <DeskNow ref="now" class="now" />
+    <DeskTeams class="teams" />
+    <NextStepBar class="next" @next="next" />
+    <LedgerDrawer />
+    <AdjustDialog />
+    <CloseDialog />
+    <KeysDialog :actions="actions" />
+    <PaletteDialog :actions="actions" />
+    <v-snackbar :model-value="desk.notice !== ''" location="top" @update:model-value="desk.notice = ''">
+      {{ desk.notice }}
+      <template #actions
+        ><v-btn variant="text" @click="desk.notice = ''">{{ t('common.close') }}</v-btn></template
+      >
+    </v-snackbar>
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  height: 100dvh;
+  display: grid;
+  grid-template:
+    'bar bar bar' auto 'order now teams' minmax(0, 1fr) 'next next next' auto / 190px minmax(0, 1fr)
+    360px;
+}
+.order {
+  grid-area: order;
+  border-right: 1px solid var(--line);
+  overflow-y: auto;
+}
+.now {
+  grid-area: now;
+  overflow-y: auto;
+}
+.teams {
+  grid-area: teams;
+  border-left: 1px solid var(--line);
+  overflow-y: auto;
+}
+.next {
+  grid-area: next;
+}
+.centre {
+  min-height: 100dvh;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 16px;
+}
+@media (max-width: 1000px) {
+  .desk {
+    height: auto;
+    min-height: 100dvh;
+    grid-template: 'bar' auto 'now' auto 'teams' auto 'order' auto 'next' auto / minmax(0, 1fr);
+  }
+  .teams,
+  .order {
+    border: none;
+    border-top: 1px solid var(--line);
+  }
+  .next {
+    position: sticky;
+    bottom: 0;
+  }
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useDesk } from '../useDesk.ts';
+
+/** Changes points by hand; the reason goes into the ledger. */
+const { t } = useI18n();
+const desk = useDesk();
+const amount = ref('');
+const reason = ref('');
+const tried = ref(false);
+const team = computed(() => desk.view.teams.find((one) => one.id === desk.adjusting?.team));
+watch(
+  () => desk.adjusting,
+  (now) => {
+    if (!now) return;
+    amount.value = now.amount === 0 ? '' : String(now.amount);
+    reason.value = '';
+    tried.value = false;
+  },
+);
+const number = computed(() => Number(amount.value.trim().replace('−', '-')));
+const amountOk = computed(
+  () =>
+    amount.value.trim() !== '' &&
+    Number.isInteger(number.value) &&
+    number.value !== 0 &&
+    Math.abs(number.value) <= 1_000_000,
+);
+const reasonOk = computed(() => reason.value.trim() !== '');
+
+function save(): void {
+  tried.value = true;
+  if (!amountOk.value || !reasonOk.value || !desk.adjusting) return;
+  void desk.ask({
+    type: 'adjust',
+    team: desk.adjusting.team,
+    amount: number.value,
+    reason: reason.value.trim(),
+  });
+  desk.adjusting = null;
+}
+</script>
+
+<template>
+  <v-dialog
+    :model-value="desk.adjusting !== null"
+    max-width="420"
+    @update:model-value="desk.adjusting = null"
+  >
+    <v-card class="card">
+      <form @submit.prevent="save">
+        <h2>{{ t('desk.adjustTitle', { team: team?.name ?? '' }) }}</h2>
+        <v-text-field
+          v-model="amount"
+          :label="t('desk.amount')"
+          :hint="t('desk.amountHint')"
+          persistent-hint
+          inputmode="text"
+          :error-messages="tried && !amountOk ? t('desk.amountWrong') : ''"
+          :autofocus="desk.adjusting?.amount === 0"
+        />
+        <v-text-field
+          v-model="reason"
+          :label="t('desk.reason')"
+          maxlength="200"
+          :error-messages="tried && !reasonOk ? t('desk.reasonNeeded') : ''"
+          :autofocus="desk.adjusting?.amount !== 0"
+        />
+        <div class="row end">
+          <v-btn variant="text" @click="desk.adjusting = null">{{ t('common.cancel') }}</v-btn>
+          <v-btn type="submit" color="primary">{{ t('desk.adjust') }}</v-btn>
+        </div>
+      </form>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.card {
+  padding: 20px;
+}
+form {
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+}
+.end {
+  justify-content: flex-end;
+}
+</style>

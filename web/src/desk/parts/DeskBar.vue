@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import {
+  mdiArrowULeftTop,
+  mdiBookOpenOutline,
+  mdiChartBar,
+  mdiContentCopy,
+  mdiDotsVertical,
+  mdiKeyboardOutline,
+  mdiMagnify,
+  mdiProjectorScreenOutline,
+  mdiStop,
+} from '@mdi/js';
+import { onMounted, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { server } from '../../api/server.ts';
+import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
+import { useSitting } from '../../live/sitting.ts';
+import { useDesk } from '../useDesk.ts';
+
+/** The top of the desk: where people join, the stage, standings, ledger, take back. */
+const { sittingId } = defineProps<{ sittingId: string }>();
+const { t } = useI18n();
+const desk = useDesk();
+const sitting = useSitting();
+const stageKey = ref('');
+onMounted(async () => (stageKey.value = (await server.sitting(sittingId).catch(() => null))?.stageKey ?? ''));
+
+const address = useJoinAddress();
+const stagePath = () => `/stage/${desk.view.code}`;
+async function copyLink(): Promise<void> {
+  const link = `${address.value}${stagePath()}#${stageKey.value}`;
+  // Without https a browser may have no clipboard: then the link is shown to be copied by hand.
+  const copied = await (navigator.clipboard?.writeText(link) ?? Promise.reject(new Error())).then(
+    () => true,
+    () => false,
+  );
+  desk.notice = copied ? t('desk.copied') : t('desk.copyFailed', { link });
+}
+</script>
+
+<template>
+  <header class="bar">
+    <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
+    <h1 class="clip grow">{{ desk.view.title }}</h1>
+    <p class="join">
+      {{ t('desk.joinAt') }} <b>{{ spoken(address) }}</b> · {{ t('desk.code') }}
+      <b class="mono code">{{ desk.view.code }}</b>
+    </p>
+    <span v-if="!sitting.connected" class="offline" role="status">{{ t('common.noConnection') }}</span>
+    <v-btn
+      variant="outlined"
+      :prepend-icon="mdiProjectorScreenOutline"
+      :href="stagePath()"
+      target="distaff-stage"
+      >{{ t('desk.stage') }}</v-btn
+    >
+    <v-btn
+      v-if="desk.view.phase === 'round'"
+      variant="outlined"
+      :prepend-icon="mdiChartBar"
+      @click="desk.toggleStandings()"
+    >
+      {{ t(desk.view.standings ? 'desk.hideStandings' : 'desk.standings') }}
+    </v-btn>
+    <v-btn
+      variant="outlined"
+      :prepend-icon="mdiBookOpenOutline"
+      @click="desk.ledgerOpen = !desk.ledgerOpen"
+      >{{ t('desk.ledger') }}</v-btn
+    >
+    <v-btn
+      variant="outlined"
+      :prepend-icon="mdiArrowULeftTop"
+      :disabled="!desk.view.private.takeBack"
+      :title="
+        desk.view.private.takeBack
+          ? t('desk.backWhat', { what: t(`desk.step.${desk.view.private.takeBack}`) })
+          : t('desk.nothingBack')
+      "
+      @click="desk.ask({ type: 'takeBack' })"
+    >
+      {{ t('desk.back') }}
+    </v-btn>
+    <v-menu>
+      <template #activator="{ props }">
+        <v-btn
+          v-bind="props"
+          variant="text"
+          :icon="mdiDotsVertical"
+          size="small"
+          :aria-label="t('desk.more')"
+        />
+      </template>
+      <v-list>
+        <v-list-item :prepend-icon="mdiContentCopy" :title="t('desk.copyStage')" @click="copyLink" />
+        <v-list-item :prepend-icon="mdiMagnify" :title="t('desk.palette')" @click="desk.dialog = 'palette'" />
+        <v-list-item
+          :prepend-icon="mdiKeyboardOutline"
+          :title="t('desk.keys')"
+          @click="desk.dialog = 'keys'"
+        />
+        <v-list-item
+          v-if="desk.view.phase === 'round'"
+          :prepend-icon="mdiStop"
+          :title="t('desk.closeShow')"
+          @click="desk.dialog = 'close'"
+        />
+      </v-list>
+    </v-menu>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  grid-area: bar;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  padding: 8px 12px 8px 16px;
+  border-bottom: 1px solid var(--line);
+  background: var(--paper);
+}
+.home {
+  font-family: var(--display);
+  font-weight: 700;
+  color: var(--moss);
+  text-decoration: none;
+  padding-right: 8px;
+}
+h1 {
+  font-size: 18px;
+  min-width: 120px;
+}
+.join {
+  margin: 0 8px 0 0;
+  white-space: nowrap;
+}
+.code {
+  letter-spacing: 0.1em;
+}
+.offline {
+  padding: 4px 10px;
+  border-radius: 6px;
+  background: var(--weld);
+  color: var(--ink);
+}
+</style>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import BoardCells from '../../design/BoardCells.vue';
+import QrCode from '../../design/QrCode.vue';
+import StandingBars from '../../design/StandingBars.vue';
+import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
+import { useDesk } from '../useDesk.ts';
+import DeskQuestion from './DeskQuestion.vue';
+
+/** The middle of the desk: what is on just now. */
+const { t } = useI18n();
+const desk = useDesk();
+const board = ref<InstanceType<typeof BoardCells> | null>(null);
+const address = useJoinAddress();
+defineExpose({ focusBoard: () => board.value?.focusFirst() });
+</script>
+
+<template>
+  <main class="now" :aria-label="t('desk.now')">
+    <div v-if="desk.view.phase === 'lobby'" class="lobby">
+      <div>
+        <h2>{{ t('desk.lobby') }}</h2>
+        <p class="muted">{{ t('desk.lobbyHint') }}</p>
+        <p class="address">{{ spoken(address) }}</p>
+        <p class="mono code">{{ desk.view.code }}</p>
+      </div>
+      <QrCode class="qr" :text="`${address}/join/${desk.view.code}`" />
+    </div>
+    <template v-else-if="desk.view.phase === 'closed'">
+      <h2>{{ t('desk.closed') }}</h2>
+      <p class="muted">{{ t('desk.closedText') }}</p>
+      <StandingBars class="final" :teams="desk.view.teams" />
+    </template>
+    <DeskQuestion v-else-if="desk.question" />
+    <template v-else-if="desk.view.board">
+      <h2>
+        {{
+          t('common.teamsTurn', {
+            team: desk.view.teams.find((team) => team.id === desk.view.turn)?.name ?? '',
+          })
+        }}
+      </h2>
+      <p class="muted">{{ t('desk.pickHint') }}</p>
+      <BoardCells
+        ref="board"
+        class="board"
+        :board="desk.view.board"
+        :teams="desk.view.teams"
+        can-choose
+        @choose="desk.ask({ type: 'choose', ref: $event })"
+      />
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.now {
+  padding: 16px 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+p {
+  margin: 0;
+}
+.board {
+  flex: 1;
+  min-height: 340px;
+  max-height: 640px;
+}
+.lobby {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 32px;
+  justify-content: space-between;
+}
+.lobby > div {
+  flex: 1 1 280px;
+}
+.address {
+  margin-top: 32px;
+  font-size: 26px;
+  font-weight: 700;
+  overflow-wrap: anywhere;
+}
+.code {
+  font-size: 64px;
+  font-weight: 700;
+  letter-spacing: 0.1em;
+  line-height: 1.2;
+}
+.qr {
+  width: 260px;
+  height: 260px;
+  border: 1px solid var(--line);
+}
+.final {
+  margin-top: 16px;
+}
+</style>

@@ -1,0 +1,294 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import {
+  mdiCheckBold,
+  mdiCloseThick,
+  mdiFastForward5,
+  mdiKeyOutline,
+  mdiLockOutline,
+  mdiPause,
+  mdiPlay,
+  mdiRewind5,
+  mdiTimerOffOutline,
+} from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import ClockThread from '../../design/ClockThread.vue';
+import { letterOf } from '../../design/letters.ts';
+import { useFormat } from '../../design/useFormat.ts';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import { useServerNow } from '../../live/useServerNow.ts';
+import { useDesk } from '../useDesk.ts';
+
+/** The question in play as only the host sees it: key, notes, clock, answers as they come. */
+const { t } = useI18n();
+const { points } = useFormat();
+const desk = useDesk();
+const now = useServerNow();
+
+const open = computed(() => desk.question!);
+const own = computed(() => desk.view.private.question!);
+const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id)!;
+const isKey = (slot: number) => own.value.key.slots.includes(slot);
+const held = computed(() => open.value.clock !== null && !('deadline' in open.value.clock));
+const locked = computed(() => open.value.step === 'locked' || open.value.step === 'answers');
+const verdictOf = (response: { verdict: 'right' | 'wrong' | null; by: 'key' | 'host' | null }) =>
+  response.verdict === null
+    ? t('desk.unmarked')
+    : `${t(response.verdict === 'right' ? 'common.right' : 'common.wrong')} – ${t(response.by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
+</script>
+
+<template>
+  <article class="question">
+    <p class="topic">
+      <span class="grow clip">{{ open.label }}</span>
+      <b class="mono">{{ points(open.points) }}</b>
+    </p>
+    <p class="prompt">{{ own.prompt }}</p>
+
+    <div v-if="open.step === 'open'" class="clock">
+      <ClockThread v-if="open.clock" class="grow" :clock="open.clock" :limit="open.limit" :now="now" />
+      <span v-else class="grow muted">{{ t('desk.noClockNow') }}</span>
+      <template v-if="open.clock">
+        <v-btn
+          size="small"
+          variant="outlined"
+          :icon="mdiRewind5"
+          :aria-label="t('desk.less')"
+          :title="t('desk.less')"
+          @click="desk.ask({ type: 'addTime', seconds: -5 })"
+        />
+        <v-btn
+          size="small"
+          variant="outlined"
+          :prepend-icon="held ? mdiPlay : mdiPause"
+          @click="desk.toggleClock()"
+          >{{ t(held ? 'desk.run' : 'desk.hold') }}</v-btn
+        >
+        <v-btn
+          size="small"
+          variant="outlined"
+          :icon="mdiFastForward5"
+          :aria-label="t('desk.moreTime')"
+          :title="t('desk.moreTime')"
+          @click="desk.ask({ type: 'addTime', seconds: 5 })"
+        />
+        <v-btn
+          size="small"
+          variant="outlined"
+          :icon="mdiTimerOffOutline"
+          :aria-label="t('desk.noClock')"
+          :title="t('desk.noClock')"
+          @click="desk.ask({ type: 'clock', act: 'drop' })"
+        />
+      </template>
+      <v-btn
+        size="small"
+        variant="outlined"
+        :prepend-icon="mdiLockOutline"
+        @click="desk.ask({ type: 'lock' })"
+        >{{ t('desk.lockNow') }}</v-btn
+      >
+    </div>
+
+    <ol v-if="own.options.length" class="options">
+      <li v-for="(option, slot) in own.options" :key="slot" :class="{ key: isKey(slot) }">
+        <b class="letter">{{ letterOf(slot) }}</b> <span class="grow">{{ option }}</span>
+        <span v-if="isKey(slot)" class="tag"
+          ><v-icon :icon="mdiCheckBold" size="16" /> {{ t('desk.key') }}</span
+        >
+      </li>
+    </ol>
+    <dl class="facts">
+      <template v-if="!own.options.length">
+        <dt>{{ t('desk.key') }}</dt>
+        <dd class="keyText">{{ own.key.texts[0] }}</dd>
+        <template v-if="own.key.texts.length > 1">
+          <dt>{{ t('desk.alsoAccepted') }}</dt>
+          <dd>{{ own.key.texts.slice(1).join(' · ') }}</dd>
+        </template>
+      </template>
+      <template v-if="own.notes">
+        <dt>{{ t('desk.notes') }}</dt>
+        <dd class="lines">{{ own.notes }}</dd>
+      </template>
+      <template v-if="own.explanation">
+        <dt>{{ t('desk.explanation') }}</dt>
+        <dd>{{ own.explanation }}</dd>
+      </template>
+    </dl>
+
+    <h3>{{ t('desk.answers') }}</h3>
+    <p v-if="own.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
+    <ul class="answers">
+      <li v-for="response in own.responses" :key="response.team">
+        <WeaveSwatch :weave="teamOf(response.team).weave" />
+        <div class="grow">
+          <p class="who">
+            <b>{{ teamOf(response.team).name }}</b>
+            <span>{{ response.player ?? t('desk.aloud') }}</span>
+            <span v-if="response.after !== null" class="mono">{{
+              t('desk.after', { n: (response.after / 1000).toFixed(1) })
+            }}</span>
+          </p>
+          <p class="given">
+            <b v-if="response.answer?.slot != null">{{ letterOf(response.answer.slot) }}</b>
+            {{ response.answer?.text }}
+            <span :class="response.verdict">
+              <v-icon
+                v-if="response.verdict"
+                :icon="response.verdict === 'right' ? mdiCheckBold : mdiCloseThick"
+                size="16"
+              />
+              {{ verdictOf(response) }}
+            </span>
+          </p>
+        </div>
+        <template v-if="desk.canRule && !open.tries.find((one) => one.team === response.team)?.verdict">
+          <v-btn
+            size="small"
+            variant="outlined"
+            :disabled="response.verdict === 'right'"
+            @click="desk.award(response.team)"
+            >{{ t('desk.ruleRight') }}</v-btn
+          >
+          <v-btn
+            size="small"
+            variant="outlined"
+            :disabled="response.verdict === 'wrong'"
+            @click="desk.takeAway(response.team)"
+            >{{ t('desk.ruleWrong') }}</v-btn
+          >
+        </template>
+      </li>
+    </ul>
+    <p v-if="locked || open.step === 'settled'" class="row acts">
+      <v-btn v-if="locked && own.handOnTo" variant="outlined" @click="desk.handOn()">{{
+        t('desk.handOnTo', { team: teamOf(own.handOnTo).name })
+      }}</v-btn>
+      <v-btn
+        v-if="!open.key"
+        variant="outlined"
+        :prepend-icon="mdiKeyOutline"
+        @click="desk.ask({ type: 'showKey' })"
+        >{{ t('desk.showKey') }}</v-btn
+      >
+      <v-btn v-if="locked" variant="outlined" @click="desk.ask({ type: 'settle' })">{{
+        t('desk.settleNow')
+      }}</v-btn>
+    </p>
+  </article>
+</template>
+
+<style scoped>
+.question {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+p {
+  margin: 0;
+}
+.topic {
+  display: flex;
+  gap: 12px;
+  color: var(--stone);
+  font-size: 18px;
+}
+.topic b {
+  color: var(--ink);
+}
+.prompt {
+  font-size: 24px;
+  font-weight: 700;
+  line-height: 1.25;
+  white-space: pre-line;
+}
+.clock {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  font-size: 20px;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--paper);
+}
+.options,
+.answers {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+.options li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--paper);
+}
+.options .key {
+  border: 2px solid var(--moss);
+  padding: 7px 11px;
+  font-weight: 700;
+}
+.tag {
+  color: var(--moss);
+}
+.facts {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 6px 16px;
+  margin: 0;
+}
+dt {
+  color: var(--stone);
+}
+dd {
+  margin: 0;
+}
+.keyText {
+  font-weight: 700;
+  font-size: 20px;
+  color: var(--moss);
+}
+.lines {
+  white-space: pre-line;
+}
+.answers li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--paper);
+}
+.who {
+  display: flex;
+  gap: 10px;
+}
+.who span {
+  color: var(--stone);
+}
+.given {
+  font-size: 18px;
+}
+.right {
+  color: var(--moss);
+  font-weight: 700;
+}
+.wrong {
+  color: var(--madder);
+  font-weight: 700;
+}
+.acts {
+  flex-wrap: wrap;
+}
+</style>

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { mdiClose } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import { useFormat } from '../../design/useFormat.ts';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import { useDesk } from '../useDesk.ts';
+
+/** Every change of every score, newest first: a score is nothing but their sum. */
+const { t } = useI18n();
+const { change, points } = useFormat();
+const desk = useDesk();
+const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id)!;
+const lines = computed(() => {
+  const picked = desk.picked;
+  return [...desk.view.private.ledger].reverse().filter((entry) => picked === null || entry.team === picked);
+});
+</script>
+
+<template>
+  <v-dialog v-model="desk.ledgerOpen" max-width="640" scrollable>
+    <v-card class="drawer">
+      <div class="row">
+        <h2 class="grow">
+          {{ t('desk.ledger') }}<template v-if="desk.picked"> – {{ teamOf(desk.picked).name }}</template>
+        </h2>
+        <v-btn
+          variant="text"
+          :icon="mdiClose"
+          size="small"
+          :aria-label="t('common.close')"
+          @click="desk.ledgerOpen = false"
+        />
+      </div>
+      <p v-if="lines.length === 0" class="muted">{{ t('desk.ledgerEmpty') }}</p>
+      <ol>
+        <li v-for="entry in lines" :key="`${entry.seq}-${entry.team}`">
+          <WeaveSwatch :weave="teamOf(entry.team).weave" />
+          <b class="clip">{{ teamOf(entry.team).name }}</b>
+          <span class="why">{{
+            entry.cause.by === 'hand'
+              ? t('desk.byHand', { reason: entry.cause.reason })
+              : t('desk.byRuling', {
+                  verdict: t(entry.cause.verdict === 'right' ? 'common.right' : 'common.wrong'),
+                  prompt: entry.label,
+                })
+          }}</span>
+          <b class="mono amount">{{ change(entry.amount) }}</b>
+        </li>
+      </ol>
+      <ul class="sums">
+        <li v-for="team in desk.view.teams" :key="team.id">
+          <WeaveSwatch :weave="team.weave" /> {{ team.name }} <b class="mono">{{ points(team.score) }}</b>
+        </li>
+      </ul>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.drawer {
+  padding: 20px;
+}
+ol,
+ul {
+  list-style: none;
+  margin: 12px 0 0;
+  padding: 0;
+}
+ol {
+  overflow-y: auto;
+}
+ol li {
+  display: grid;
+  grid-template-columns: auto 110px 1fr auto;
+  gap: 10px;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--line);
+}
+.why {
+  color: var(--stone);
+}
+.sums {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n';
+import { computed } from 'vue';
+import { useFormat } from '../../design/useFormat.ts';
+import { useSitting } from '../../live/sitting.ts';
+import { useDesk } from '../useDesk.ts';
+
+/** One wide bar that says in words what Space will do, and does it. */
+const emit = defineEmits<{ next: [] }>();
+const { t } = useI18n();
+const { points } = useFormat();
+const desk = useDesk();
+const sitting = useSitting();
+const text = computed(() => {
+  const { code, params } = desk.view.private.next;
+  const worth = typeof params.points === 'number' ? { points: points(params.points) } : {};
+  return t(`desk.next.${code}`, { ...params, ...worth });
+});
+</script>
+
+<template>
+  <footer class="bar">
+    <button type="button" :class="{ wait: desk.view.private.next.code === 'rule' }" @click="emit('next')">
+      <kbd>Space</kbd>
+      <span class="what" aria-live="polite">{{ text }}</span>
+      <span v-if="sitting.waiting" class="sending">{{ t('desk.waiting') }}</span>
+    </button>
+  </footer>
+</template>
+
+<style scoped>
+.bar {
+  padding: 8px 12px;
+  background: var(--chalk);
+  border-top: 1px solid var(--line);
+}
+button {
+  width: 100%;
+  min-height: 56px;
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 8px 20px;
+  border-radius: 6px;
+  background: var(--moss);
+  color: #fff;
+  text-align: left;
+  cursor: pointer;
+}
+button.wait {
+  background: var(--weld);
+  color: var(--ink);
+}
+kbd {
+  padding: 2px 14px;
+  border: 1px solid currentcolor;
+  border-radius: 4px;
+  font-family: var(--mono);
+  font-size: 14px;
+}
+.what {
+  font-size: 20px;
+  font-weight: 700;
+  flex: 1;
+}
+</style>

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { CODE_LENGTH, readJoinCode } from '@distaff/core';
+import { ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { server } from '../api/server.ts';
+
+/** One address for all: players type the code of the stage here, hosts find their way in below. */
+const { problem } = defineProps<{ problem: string }>();
+const emit = defineEmits<{ found: [code: string] }>();
+const { t } = useI18n();
+const typed = ref('');
+const wrong = ref(problem);
+const busy = ref(false);
+watch(typed, () => (wrong.value = ''));
+
+async function find(): Promise<void> {
+  const code = readJoinCode(typed.value);
+  if (!code) return void (wrong.value = t('handset.notACode'));
+  busy.value = true;
+  try {
+    emit('found', (await server.join(code)).code);
+  } catch (error) {
+    wrong.value = (error as Error).message;
+  } finally {
+    busy.value = false;
+  }
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="find">
+    <p class="brand">{{ t('common.appName') }}</p>
+    <h1>{{ t('handset.title') }}</h1>
+    <v-text-field
+      v-model="typed"
+      class="code"
+      :label="t('handset.codeLabel')"
+      :hint="t('handset.codeHint')"
+      persistent-hint
+      :error-messages="wrong"
+      :maxlength="CODE_LENGTH + 3"
+      density="default"
+      autocomplete="off"
+      autocapitalize="characters"
+      spellcheck="false"
+      autofocus
+    />
+    <v-btn class="find" type="submit" color="primary" size="x-large" block :loading="busy">{{
+      t('handset.find')
+    }}</v-btn>
+    <a class="hosts" href="/studio">{{ t('handset.hosts') }}</a>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  max-width: 420px;
+  min-height: 100dvh;
+  margin: 0 auto;
+  padding: 32px 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+}
+.brand {
+  margin: 0;
+  font-family: var(--display);
+  font-weight: 700;
+  font-size: 20px;
+  color: #d9a400;
+}
+h1 {
+  font-size: 34px;
+  margin-top: 8vh;
+}
+.code,
+.find {
+  flex: none;
+}
+.code :deep(input) {
+  font-family: var(--mono);
+  font-size: 28px;
+  letter-spacing: 0.16em;
+  text-transform: uppercase;
+}
+.hosts {
+  margin-top: auto;
+  align-self: center;
+  padding: 14px;
+  color: #b4c0ba;
+}
+</style>

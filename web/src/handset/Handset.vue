@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import { readJoinCode } from '@distaff/core';
+import { nanoid } from 'nanoid';
+import { computed, ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useSitting } from '../live/sitting.ts';
+import { useServerNow } from '../live/useServerNow.ts';
+import HandsetScreen from '../screens/handset/HandsetScreen.vue';
+import CodeForm from './CodeForm.vue';
+import JoinForm from './JoinForm.vue';
+import { forgetToken, keepToken, readToken } from './seatToken.ts';
+
+/** The player's page: find a show by its code, take a seat, play. */
+const { t } = useI18n();
+const sitting = useSitting();
+const now = useServerNow();
+
+const code = ref(codeOfAddress());
+const seatAsked = ref(false);
+const joining = ref(false);
+const sending = ref(false);
+const notice = ref('');
+
+function codeOfAddress(): string | null {
+  const [, page, typed] = location.pathname.split('/');
+  return page === 'join' && typed ? (readJoinCode(decodeURIComponent(typed)) ?? typed) : null;
+}
+window.addEventListener('popstate', () => (code.value = codeOfAddress()));
+
+function find(found: string): void {
+  history.pushState(null, '', `/join/${found}`);
+  code.value = found;
+}
+
+watch(
+  code,
+  (wanted) => {
+    sitting.leave();
+    seatAsked.value = false;
+    if (wanted === null) return;
+    sitting.onSeat(() => (seatAsked.value = true));
+    sitting.connect(() => {
+      const token = readToken(wanted);
+      return token ? { as: 'handset', code: wanted, token } : { as: 'handset', code: wanted };
+    });
+  },
+  { immediate: true },
+);
+
+async function join(name: string, team: string): Promise<void> {
+  const token = nanoid(32);
+  joining.value = true;
+  notice.value = '';
+  const answer = await sitting.join(token, name, team);
+  joining.value = false;
+  if ('refused' in answer) notice.value = answer.sentence;
+  else keepToken(code.value!, token);
+}
+
+async function answer(wire: object): Promise<void> {
+  const question = sitting.view?.question;
+  if (!question || sending.value) return;
+  sending.value = true;
+  const result = await sitting.send({ type: 'answer', question: question.ref, answer: wire });
+  sending.value = false;
+  if ('refused' in result) notice.value = result.sentence;
+}
+
+function rejoin(): void {
+  forgetToken(code.value!);
+  location.reload();
+}
+
+const part = computed(() => {
+  if (code.value === null || sitting.turnedAway) return 'code';
+  if (!sitting.view || !seatAsked.value) return 'loading';
+  if (!sitting.seat) return sitting.view.phase === 'closed' ? 'over' : 'join';
+  return sitting.seat.removed ? 'removed' : 'play';
+});
+</script>
+
+<template>
+  <v-app>
+    <v-main class="main">
+      <CodeForm v-if="part === 'code'" :problem="sitting.turnedAway?.sentence ?? ''" @found="find" />
+      <p v-else-if="part === 'loading'" class="centre" role="status">
+        {{ t(sitting.connected ? 'common.loading' : 'common.noConnection') }}
+      </p>
+      <JoinForm
+        v-else-if="part === 'join'"
+        :view="sitting.view!"
+        :busy="joining"
+        :problem="notice"
+        :connected="sitting.connected"
+        @join="join"
+      />
+      <div v-else-if="part === 'over'" class="centre">
+        <h1>{{ t('handset.over') }}</h1>
+        <a href="/">{{ t('handset.otherShow') }}</a>
+      </div>
+      <div v-else-if="part === 'removed'" class="centre">
+        <p>{{ t('handset.removed') }}</p>
+        <v-btn color="primary" size="large" @click="rejoin">{{ t('handset.rejoin') }}</v-btn>
+      </div>
+      <HandsetScreen
+        v-else
+        class="screen"
+        :view="sitting.view!"
+        :seat="sitting.seat!"
+        :now="now"
+        :connected="sitting.connected"
+        :sending="sending"
+        @answer="answer"
+      />
+      <v-snackbar
+        :model-value="notice !== '' && part === 'play'"
+        location="top"
+        @update:model-value="notice = ''"
+      >
+        {{ notice }}
+        <template #actions
+          ><v-btn variant="text" @click="notice = ''">{{ t('common.close') }}</v-btn></template
+        >
+      </v-snackbar>
+    </v-main>
+  </v-app>
+</template>
+
+<style scoped>
+.main {
+  min-height: 100dvh;
+}
+.screen {
+  height: 100dvh;
+}
+.centre {
+  min-height: 100dvh;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 20px;
+  padding: 24px;
+  text-align: center;
+  font-size: 18px;
+}
+.centre a {
+  color: inherit;
+}
+</style>

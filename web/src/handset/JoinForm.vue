@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import type { PublicView } from '@distaff/core';
+import { ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import WeaveSwatch from '../design/WeaveSwatch.vue';
+
+/** A name and a team. */
+const { busy } = defineProps<{ view: PublicView; busy: boolean; problem: string; connected: boolean }>();
+const emit = defineEmits<{ join: [name: string, team: string] }>();
+const { t } = useI18n();
+const name = ref('');
+const team = ref<string | null>(null);
+const missing = ref({ name: false, team: false });
+
+function join(): void {
+  if (busy) return;
+  missing.value = { name: name.value.trim() === '', team: team.value === null };
+  if (!missing.value.name && team.value !== null) emit('join', name.value.trim(), team.value);
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="join">
+    <h1>{{ t('handset.joining', { title: view.title }) }}</h1>
+    <v-text-field
+      v-model="name"
+      class="name"
+      :label="t('handset.name')"
+      :hint="t('handset.nameHint')"
+      :error-messages="missing.name && name.trim() === '' ? t('handset.nameNeeded') : problem"
+      maxlength="24"
+      density="default"
+      autocomplete="nickname"
+    />
+    <fieldset>
+      <legend>{{ t('handset.team') }}</legend>
+      <p v-if="missing.team && team === null" class="problem" role="alert">{{ t('handset.teamNeeded') }}</p>
+      <label v-for="one in view.teams" :key="one.id" class="team" :class="{ on: team === one.id }">
+        <input v-model="team" type="radio" name="team" :value="one.id" />
+        <WeaveSwatch class="weave" :weave="one.weave" />
+        <b class="clip">{{ one.name }}</b>
+        <small>{{ t('handset.players', one.players, { named: { n: one.players } }) }}</small>
+      </label>
+    </fieldset>
+    <div class="foot">
+      <p v-if="!connected" role="status">{{ t('common.noConnection') }}</p>
+      <v-btn type="submit" color="primary" size="x-large" block :loading="busy">{{
+        t('handset.enter')
+      }}</v-btn>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  max-width: 460px;
+  margin: 0 auto;
+  padding: 24px 20px 0;
+  display: flex;
+  flex-direction: column;
+  gap: 18px;
+  min-height: 100dvh;
+}
+h1 {
+  font-size: 26px;
+  overflow-wrap: anywhere;
+}
+.name,
+.foot {
+  flex: none;
+}
+.name :deep(input) {
+  font-size: 20px;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+legend {
+  margin-bottom: 8px;
+  color: #b4c0ba;
+}
+.team {
+  display: grid;
+  grid-template-columns: 40px 1fr auto;
+  align-items: center;
+  gap: 14px;
+  min-height: 52px;
+  padding: 0 14px 0 0;
+  border: 2px solid #3b4f48;
+  border-radius: 8px;
+  background: #1b2925;
+  overflow: hidden;
+  cursor: pointer;
+}
+.team input {
+  position: absolute;
+  opacity: 0;
+}
+.team.on {
+  border-color: #d9a400;
+  background: #2a3c36;
+}
+.team:has(:focus-visible) {
+  outline: 3px solid #f2f5f1;
+  outline-offset: 2px;
+}
+.team small {
+  color: #b4c0ba;
+}
+.weave {
+  width: 40px;
+  height: 100%;
+  border: none;
+  border-radius: 0;
+}
+.problem {
+  margin: 0;
+  color: #ff8a8a;
+}
+.foot {
+  position: sticky;
+  bottom: 0;
+  margin-top: auto;
+  padding: 12px 0 16px;
+  background: #101a17;
+}
+</style>

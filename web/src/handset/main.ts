@@ -1,0 +1,14 @@
+import '../design/reset.css';
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import { makeVuetify } from '../design/vuetify.ts';
+import { handset } from '../words/en/handset.ts';
+import { stage } from '../words/en/stage.ts';
+import { makeWords } from '../words/index.ts';
+import Handset from './Handset.vue';
+
+createApp(Handset)
+  .use(createPinia())
+  .use(makeVuetify('loft'))
+  .use(makeWords({ handset, stage: { key: stage.key } }))
+  .mount('#app');

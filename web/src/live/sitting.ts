@@ -1,0 +1,188 @@
+import {
+  clockOffset,
+  type DeskView,
+  type HostCommand,
+  type PublicView,
+  type Refusal,
+  type SeatView,
+  type StageView,
+  type TimeSample,
+} from '@distaff/core';
+import { nanoid } from 'nanoid';
+import { defineStore } from 'pinia';
+import { io, type Socket } from 'socket.io-client';
+import { computed, ref, shallowRef } from 'vue';
+
+type Hello =
+  | { as: 'desk'; sitting: string }
+  | { as: 'stage'; code: string; key?: string }
+  | { as: 'handset'; code: string; token?: string };
+export type Answer = { ok: true; seq: number } | Refusal;
+
+interface Waiting {
+  event: 'command' | 'join';
+  payload: object;
+  settle: (answer: Answer) => void;
+}
+
+const ANSWER_WITHIN = 4000;
+const AGAIN_AFTER = 400;
+const SAMPLES = 8;
+const RESAMPLE_EVERY = 20_000;
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/**
+ * The one client of a sitting, for all live surfaces. It comes back by itself after any loss of
+ * connection; what was asked meanwhile waits and is sent with the same id, so that nothing is lost
+ * and nothing done twice.
+ */
+export const useSitting = defineStore('sitting', () => {
+  const view = shallowRef<PublicView | StageView | DeskView | null>(null);
+  const seat = shallowRef<SeatView | null>(null);
+  const present = shallowRef<ReadonlySet<string>>(new Set());
+  const connected = ref(false);
+  /** Why this surface may not be here; a sentence from the server. */
+  const turnedAway = ref<{ code: string; sentence: string } | null>(null);
+  const waiting = ref(0);
+  const offset = ref(0);
+
+  let socket: Socket | null = null;
+  let queue: Waiting[] = [];
+  let sending = false;
+  let samples: TimeSample[] = [];
+  let resample: ReturnType<typeof setInterval> | undefined;
+  let seatKnown: () => void = () => {};
+
+  function connect(hello: () => Hello): void {
+    leave();
+    const own = io({
+      auth: (give) => give(hello()),
+      transports: ['websocket', 'polling'],
+      reconnectionDelay: 200,
+      reconnectionDelayMax: 1500,
+      randomizationFactor: 0.3,
+    });
+    socket = own;
+    own.on('connect', () => {
+      connected.value = true;
+      turnedAway.value = null;
+      samples = [];
+      void sampleTime(own);
+      void sendOn();
+    });
+    own.on('disconnect', (reason) => {
+      connected.value = false;
+      // The server only ends a connection that it could not serve: come again.
+      if (reason === 'io server disconnect') setTimeout(() => own.connect(), AGAIN_AFTER);
+    });
+    own.on(
+      'connect_error',
+      (error: Error & { data?: { code: string; sentence: string; final: boolean } }) => {
+        connected.value = false;
+        if (error.data?.final) turnedAway.value = { code: error.data.code, sentence: error.data.sentence };
+        else if (error.data) setTimeout(() => own.connect(), 1000);
+      },
+    );
+    own.on('view', (next: PublicView) => {
+      if (!view.value || next.seq >= view.value.seq) view.value = next;
+    });
+    own.on('seat', (next: SeatView | null) => {
+      seat.value = next;
+      seatKnown();
+    });
+    own.on('present', (seats: string[]) => (present.value = new Set(seats)));
+    resample = setInterval(() => own.connected && void sampleTime(own, 1), RESAMPLE_EVERY);
+  }
+
+  function leave(): void {
+    socket?.disconnect();
+    socket = null;
+    clearInterval(resample);
+    queue = [];
+    waiting.value = 0;
+    view.value = null;
+    seat.value = null;
+    connected.value = false;
+    turnedAway.value = null;
+  }
+
+  async function sampleTime(own: Socket, count = SAMPLES): Promise<void> {
+    for (let i = 0; i < count && own.connected; i++) {
+      const sent = Date.now();
+      try {
+        const server = (await own.timeout(2000).emitWithAck('time')) as number;
+        samples = [...samples, { sent, server, received: Date.now() }].slice(-SAMPLES);
+        offset.value = clockOffset(samples)?.offset ?? 0;
+      } catch {
+        return;
+      }
+      if (count > 1) await pause(60);
+    }
+  }
+
+  function put(event: Waiting['event'], payload: object): Promise<Answer> {
+    return new Promise((settle) => {
+      queue.push({ event, payload, settle });
+      waiting.value = queue.length;
+      void sendOn();
+    });
+  }
+
+  /** Sends what waits, one after the other; stops where there is no connection. */
+  async function sendOn(): Promise<void> {
+    if (sending) return;
+    sending = true;
+    try {
+      while (queue.length > 0 && socket?.connected) {
+        const own = socket;
+        const first = queue[0]!;
+        const answer = await own
+          .timeout(ANSWER_WITHIN)
+          .emitWithAck(first.event, first.payload)
+          .then(
+            (one) => one as Answer,
+            () => null,
+          );
+        if (answer === null || ('refused' in answer && answer.refused === 'retry')) {
+          if (socket?.connected) await pause(AGAIN_AFTER);
+          continue;
+        }
+        queue.shift();
+        waiting.value = queue.length;
+        first.settle(answer);
+      }
+    } finally {
+      sending = false;
+    }
+  }
+
+  /** Asks for something; answers when it is done and stored, or refused. */
+  const send = (command: HostCommand | { type: 'answer'; question: string; answer: unknown }) =>
+    put('command', { id: nanoid(), command });
+
+  /** Takes a seat with a token that this device made and keeps. */
+  const join = (token: string, name: string, team: string) =>
+    put('join', { id: nanoid(), token, name, team });
+
+  /** Calls back each time the server said which seat this device holds, or that it holds none. */
+  const onSeat = (callback: () => void) => (seatKnown = callback);
+
+  const desk = computed(() => view.value as DeskView | null);
+  const stage = computed(() => view.value as StageView | null);
+  return {
+    view,
+    desk,
+    stage,
+    seat,
+    present,
+    connected,
+    turnedAway,
+    waiting,
+    offset,
+    connect,
+    leave,
+    send,
+    join,
+    onSeat,
+  };
+});

@@ -1,0 +1,19 @@
+import './design/reset.css';
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import App from './App.vue';
+import { makeVuetify } from './design/vuetify.ts';
+import { makeRouter } from './router.ts';
+import { desk } from './words/en/desk.ts';
+import { handset } from './words/en/handset.ts';
+import { report } from './words/en/report.ts';
+import { stage } from './words/en/stage.ts';
+import { studio } from './words/en/studio.ts';
+import { makeWords } from './words/index.ts';
+
+createApp(App)
+  .use(createPinia())
+  .use(makeRouter())
+  .use(makeVuetify('day'))
+  .use(makeWords({ studio, desk, stage, handset, report }))
+  .mount('#app');

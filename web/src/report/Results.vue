@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { mdiDownload } from '@mdi/js';
+import { computed, onMounted, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
+import { rank } from '@distaff/core';
+import { server, type SittingResults } from '../api/server.ts';
+import { saveFile, svgToPng } from '../design/saveFile.ts';
+import StandingBars from '../design/StandingBars.vue';
+import { useFormat } from '../design/useFormat.ts';
+import { clothSvg } from '../design/weave/cloth.ts';
+import ResponseTable from './ResponseTable.vue';
+
+/** What came of a sitting: standings, the cloth, every response, and the files to take away. */
+const { t } = useI18n();
+const { day, change } = useFormat();
+const route = useRoute();
+const id = String(route.params.sitting);
+const data = ref<SittingResults | null>(null);
+const problem = ref('');
+
+onMounted(async () => {
+  try {
+    data.value = await server.results(id);
+    document.title = t('report.title', { title: data.value.sitting.title });
+  } catch (error) {
+    problem.value = (error as Error).message;
+  }
+});
+const teams = computed(() => {
+  const scores = new Map(data.value!.results.standings.map((row) => [row.team, row.score]));
+  return rank(data.value!.teams, (team) => scores.get(team.name) ?? 0).map(({ item, score, place }) => ({
+    ...item,
+    score,
+    place,
+  }));
+});
+const cloth = computed(() =>
+  clothSvg(data.value!.sitting.title, teams.value, data.value!.board, day(data.value!.sitting.openedAt)),
+);
+const clothUrl = computed(() => `data:image/svg+xml,${encodeURIComponent(cloth.value)}`);
+const saveSvg = () => saveFile('cloth.svg', new Blob([cloth.value], { type: 'image/svg+xml' }));
+async function savePng(): Promise<void> {
+  try {
+    saveFile('cloth.png', await svgToPng(cloth.value));
+  } catch {
+    problem.value = t('report.pngFailed');
+  }
+}
+</script>
+
+<template>
+  <div>
+    <header class="bar">
+      <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
+    </header>
+    <main class="page">
+      <div v-if="problem && !data">
+        <h1>{{ t('report.notThere') }}</h1>
+        <p>{{ problem }}</p>
+        <v-btn color="primary" to="/studio">{{ t('report.library') }}</v-btn>
+      </div>
+      <p v-else-if="!data" role="status">{{ t('common.loading') }}</p>
+      <template v-else>
+        <div>
+          <h1>{{ t('report.title', { title: data.sitting.title }) }}</h1>
+          <p class="muted">{{ t('report.played', { when: day(data.sitting.openedAt) }) }}</p>
+          <p v-if="!data.sitting.closedAt" class="running">
+            {{ t('report.running') }} <router-link :to="`/desk/${id}`">{{ t('report.toDesk') }}</router-link>
+          </p>
+          <p v-if="problem" role="alert">{{ problem }}</p>
+        </div>
+        <div class="two">
+          <section>
+            <h2>{{ t('report.standings') }}</h2>
+            <StandingBars class="bars" :teams="teams" />
+            <div class="row files">
+              <v-btn
+                variant="outlined"
+                :prepend-icon="mdiDownload"
+                :href="`/api/sittings/${id}/standings.csv`"
+                >{{ t('report.csvStandings') }}</v-btn
+              >
+              <v-btn
+                variant="outlined"
+                :prepend-icon="mdiDownload"
+                :href="`/api/sittings/${id}/responses.csv`"
+                >{{ t('report.csvResponses') }}</v-btn
+              >
+            </div>
+            <template v-if="data.results.byHand.length">
+              <h3>{{ t('report.byHand') }}</h3>
+              <ul class="hand">
+                <li v-for="(entry, i) in data.results.byHand" :key="i">
+                  {{ entry.team }} <b class="mono">{{ change(entry.amount) }}</b> – {{ entry.reason }}
+                </li>
+              </ul>
+            </template>
+          </section>
+          <section>
+            <h2>{{ t('report.cloth') }}</h2>
+            <img class="cloth" :src="clothUrl" :alt="t('report.cloth')" />
+            <div class="row files">
+              <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="saveSvg">{{
+                t('report.saveSvg')
+              }}</v-btn>
+              <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="savePng">{{
+                t('report.savePng')
+              }}</v-btn>
+            </div>
+          </section>
+        </div>
+        <section>
+          <h2>{{ t('report.responses') }}</h2>
+          <ResponseTable :rows="data.results.responses" />
+        </section>
+      </template>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  padding: 12px 20px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--line);
+}
+.home {
+  font-family: var(--display);
+  font-weight: 700;
+  font-size: 22px;
+  color: var(--moss);
+  text-decoration: none;
+}
+.page {
+  max-width: 1200px;
+  margin: 0 auto;
+  padding: 24px 20px 60px;
+  display: flex;
+  flex-direction: column;
+  gap: 28px;
+}
+p {
+  margin: 4px 0 0;
+}
+.running {
+  padding: 6px 12px;
+  border-left: 4px solid var(--weld);
+  background: #fbf1d2;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 36px;
+}
+h2 {
+  margin-bottom: 12px;
+}
+h3 {
+  margin: 20px 0 6px;
+}
+.bars {
+  font-size: 17px;
+}
+.files {
+  flex-wrap: wrap;
+  margin-top: 16px;
+}
+.hand {
+  margin: 0;
+  padding-left: 20px;
+}
+.cloth {
+  display: block;
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+}
+@media (max-width: 800px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

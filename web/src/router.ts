@@ -1,0 +1,29 @@
+import { createRouter, createWebHistory } from 'vue-router';
+import { useAccount } from './studio/account.ts';
+
+/** Every address of studio, desk, stage and results; each surface is loaded when it is opened. */
+export function makeRouter() {
+  const router = createRouter({
+    history: createWebHistory(),
+    routes: [
+      { path: '/studio', component: () => import('./studio/Library.vue'), meta: { host: true } },
+      { path: '/studio/sign-in', component: () => import('./studio/SignIn.vue') },
+      {
+        path: '/studio/shows/:show',
+        component: () => import('./studio/ShowEditor.vue'),
+        meta: { host: true },
+      },
+      { path: '/desk/:sitting', component: () => import('./desk/Desk.vue'), meta: { host: true } },
+      { path: '/results/:sitting', component: () => import('./report/Results.vue'), meta: { host: true } },
+      { path: '/stage/:code', component: () => import('./stage/Stage.vue') },
+      { path: '/:rest(.*)', component: () => import('./studio/NotFound.vue') },
+    ],
+  });
+  router.beforeEach(async (to) => {
+    if (!to.meta.host) return true;
+    // Where the server is away the page itself says so; only a clear "nobody" leads to the sign-in.
+    const someone = await useAccount().known();
+    return someone ? true : { path: '/studio/sign-in', query: { to: to.fullPath } };
+  });
+  return router;
+}

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { PublicView } from '@distaff/core';
+import { useI18n } from 'vue-i18n';
+import BoardCells from '../../design/BoardCells.vue';
+
+/** The board: categories are rows, values run from left to right. */
+const { view } = defineProps<{ view: PublicView; canChoose: boolean }>();
+const emit = defineEmits<{ choose: [ref: string] }>();
+const { t } = useI18n();
+const chooser = computed(() => view.teams.find((team) => team.id === view.turn)?.name ?? '');
+const over = computed(() =>
+  view.board!.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
+);
+</script>
+
+<template>
+  <section class="board" :aria-label="t('stage.board')">
+    <p class="who">{{ over ? t('stage.allPlayed') : t('stage.chooses', { team: chooser }) }}</p>
+    <BoardCells
+      class="cells"
+      :board="view.board!"
+      :teams="view.teams"
+      :can-choose="canChoose"
+      @choose="emit('choose', $event)"
+    />
+  </section>
+</template>
+
+<style scoped>
+.board {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+  gap: calc(1.6 * var(--u));
+}
+.who {
+  margin: 0;
+  font-family: var(--display);
+  font-weight: 700;
+  font-size: calc(4.6 * var(--u));
+}
+.cells {
+  flex: 1;
+  min-height: 0;
+  --cell-ground: var(--panel);
+  --cell-text: var(--light);
+  --cell-edge: #3b4f48;
+  --cell-hatch: #33453f;
+  --cell-name: calc(3 * var(--u));
+  --cell-points: calc(4 * var(--u));
+  --cell-gap: calc(0.9 * var(--u));
+}
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { PublicView } from '@distaff/core';
+import { useI18n } from 'vue-i18n';
+import BoardCells from '../../design/BoardCells.vue';
+import StandingBars from '../../design/StandingBars.vue';
+import { useFormat } from '../../design/useFormat.ts';
+
+/** The close: the winners' names set large, the cloth as it was woven, and a band a team. */
+const { view } = defineProps<{ view: PublicView }>();
+const { t } = useI18n();
+const { list } = useFormat();
+const winners = computed(() => view.teams.filter((team) => team.place === 1).map((team) => team.name));
+</script>
+
+<template>
+  <section class="close">
+    <h2>{{ t(winners.length > 1 ? 'stage.share' : 'stage.wins', { names: list(winners) }) }}</h2>
+    <BoardCells v-if="view.board" class="cloth" :board="view.board" :teams="view.teams" :can-choose="false" />
+    <div class="final">
+      <h3>{{ t('stage.final') }}</h3>
+      <StandingBars class="bars" :teams="view.teams" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.close {
+  height: 100%;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  grid-template-rows: auto 1fr;
+  gap: calc(3 * var(--u)) calc(5 * var(--u));
+}
+h2 {
+  grid-column: 1 / -1;
+  font-size: calc(9 * var(--u));
+  text-wrap: balance;
+  color: var(--accent);
+}
+h3 {
+  font-size: calc(3 * var(--u));
+  color: var(--dim);
+  margin-bottom: calc(1.5 * var(--u));
+}
+.cloth {
+  --cell-ground: var(--panel);
+  --cell-text: var(--dim);
+  --cell-edge: #3b4f48;
+  --cell-hatch: #33453f;
+  --cell-name: calc(2.2 * var(--u));
+  --cell-points: calc(2.2 * var(--u));
+  --cell-gap: calc(0.5 * var(--u));
+  animation: unroll 300ms ease-out;
+}
+.final {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.bars {
+  flex: 1;
+  min-height: 0;
+  font-size: calc(2.7 * var(--u));
+}
+@keyframes unroll {
+  from {
+    clip-path: inset(0 0 100% 0);
+  }
+  to {
+    clip-path: inset(0);
+  }
+}
+</style>

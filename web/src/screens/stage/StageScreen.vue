@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { StageView } from '@distaff/core';
+import { useI18n } from 'vue-i18n';
+import { spoken } from '../../live/joinAddress.ts';
+import StageBoard from './StageBoard.vue';
+import StageClose from './StageClose.vue';
+import StageLobby from './StageLobby.vue';
+import StageQuestion from './StageQuestion.vue';
+import StageStandings from './StageStandings.vue';
+import StageTeams from './StageTeams.vue';
+
+/** The whole stage as a picture of a view; sizes follow its own box, so that a small one is a true preview. */
+const {
+  view,
+  now,
+  address = '',
+  canChoose = false,
+} = defineProps<{
+  view: StageView;
+  now: number;
+  address?: string;
+  canChoose?: boolean;
+}>();
+const emit = defineEmits<{ choose: [ref: string] }>();
+const { t } = useI18n();
+
+const part = computed(() => {
+  if (view.phase === 'closed') return 'close';
+  if (view.phase === 'lobby') return 'lobby';
+  if (view.standings) return 'standings';
+  return view.question ? 'question' : 'board';
+});
+</script>
+
+<template>
+  <div class="stage">
+    <div class="inner">
+      <header>
+        <h1 class="clip">{{ view.roundTitle && view.phase === 'round' ? view.roundTitle : view.title }}</h1>
+        <p v-if="address && view.phase !== 'closed' && part !== 'lobby'" class="join">
+          {{ t('stage.join') }} <b>{{ spoken(address) }}</b> <span class="mono">{{ view.code }}</span>
+        </p>
+      </header>
+      <main :key="part">
+        <StageLobby v-if="part === 'lobby'" :view="view" :address="address" />
+        <StageStandings v-else-if="part === 'standings'" :teams="view.teams" />
+        <StageClose v-else-if="part === 'close'" :view="view" />
+        <StageQuestion
+          v-else-if="part === 'question'"
+          :question="view.question!"
+          :teams="view.teams"
+          :now="now"
+        />
+        <StageBoard
+          v-else-if="view.board"
+          :view="view"
+          :can-choose="canChoose"
+          @choose="emit('choose', $event)"
+        />
+      </main>
+      <StageTeams v-if="view.phase === 'round' && part !== 'standings'" :view="view" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.stage {
+  --ground: #101a17;
+  --panel: #1b2925;
+  --light: #f2f5f1;
+  --dim: #b4c0ba;
+  --accent: #d9a400;
+  --clock-short: #e8b923;
+  --clock-last: #ff8a7a;
+  container-type: size;
+  width: 100%;
+  height: 100%;
+  background: var(--ground);
+  color: var(--light);
+  overflow: hidden;
+}
+.inner {
+  --u: min(1cqh, 0.5625cqw);
+  box-sizing: border-box;
+  height: 100%;
+  padding: calc(3 * var(--u)) calc(4 * var(--u));
+  display: flex;
+  flex-direction: column;
+  gap: calc(2 * var(--u));
+  font-size: calc(2.6 * var(--u));
+}
+header {
+  display: flex;
+  align-items: baseline;
+  justify-content: space-between;
+  gap: 1em;
+}
+h1 {
+  font-size: calc(3.4 * var(--u));
+  color: var(--dim);
+}
+.join {
+  margin: 0;
+  color: var(--dim);
+  white-space: nowrap;
+}
+.join b {
+  color: var(--light);
+}
+.join .mono {
+  margin-left: 0.5em;
+  padding: 0.1em 0.4em;
+  border: 1px solid var(--dim);
+  border-radius: 0.25em;
+  color: var(--light);
+  letter-spacing: 0.12em;
+}
+main {
+  flex: 1;
+  min-height: 0;
+  animation: rise 250ms ease-out;
+}
+@keyframes rise {
+  from {
+    opacity: 0;
+    transform: translateY(calc(1 * var(--u)));
+  }
+}
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import type { PublicView } from '@distaff/core';
+import { mdiMenuRight } from '@mdi/js';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useFormat } from '../../design/useFormat.ts';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
+
+/** The strip of teams with their scores; whose turn or floor it is carries a mark and a line. */
+const { view } = defineProps<{ view: PublicView }>();
+const { t } = useI18n();
+const { points } = useFormat();
+const marked = computed(() => view.question?.floor ?? view.turn);
+</script>
+
+<template>
+  <ul class="teams" :style="{ '--n': view.teams.length }">
+    <li v-for="team in view.teams" :key="team.id" :class="{ on: team.id === marked }">
+      <WeaveSwatch :weave="team.weave" class="weave" />
+      <span class="name clip">{{ team.name }}</span>
+      <v-icon v-if="team.id === marked" class="mark" :icon="mdiMenuRight" :aria-label="t('common.turn')" />
+      <span class="mono score">{{ points(team.score) }}</span>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.teams {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(min(var(--n), 6), 1fr);
+  gap: calc(1 * var(--u));
+}
+li {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  grid-template-areas: 'weave name mark' 'weave score score';
+  align-items: center;
+  column-gap: calc(1 * var(--u));
+  padding: calc(0.8 * var(--u)) calc(1 * var(--u));
+  background: var(--panel);
+  border-radius: calc(0.6 * var(--u));
+  border-bottom: calc(0.5 * var(--u)) solid transparent;
+  min-width: 0;
+}
+li.on {
+  border-bottom-color: var(--accent);
+}
+.weave {
+  grid-area: weave;
+  width: calc(4 * var(--u));
+  height: calc(5.4 * var(--u));
+}
+.name {
+  grid-area: name;
+  font-size: calc(2.3 * var(--u));
+  color: var(--dim);
+}
+.on .name {
+  color: var(--light);
+  font-weight: 700;
+}
+.mark {
+  grid-area: mark;
+  color: var(--accent);
+  font-size: calc(3.4 * var(--u));
+  transform: rotate(180deg);
+}
+.score {
+  grid-area: score;
+  font-size: calc(2.9 * var(--u));
+  font-weight: 700;
+}
+</style>

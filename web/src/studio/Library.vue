@@ -1,0 +1,219 @@
+<script setup lang="ts">
+import { mdiContentDuplicate, mdiDeleteOutline, mdiDotsVertical, mdiPlus, mdiRestore } from '@mdi/js';
+import { onMounted, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
+import type { ShowSummary } from '../api/server.ts';
+import { useFormat } from '../design/useFormat.ts';
+import { useLibrary } from './library.ts';
+import StudioBar from './StudioBar.vue';
+
+/** The library of my shows, and the sittings that were played. */
+const { t } = useI18n();
+const { day } = useFormat();
+const router = useRouter();
+const library = useLibrary();
+const deleted = ref<ShowSummary | null>(null);
+const creating = ref(false);
+onMounted(() => {
+  document.title = `${t('common.appName')} – ${t('studio.library')}`;
+  void library.load(false);
+});
+
+async function create(): Promise<void> {
+  if (creating.value) return;
+  creating.value = true;
+  try {
+    await router.push(`/studio/shows/${await library.create(t('studio.untitled'))}`);
+  } catch (error) {
+    library.problem = (error as Error).message;
+  } finally {
+    creating.value = false;
+  }
+}
+async function remove(show: ShowSummary): Promise<void> {
+  await library.remove(show.id);
+  deleted.value = show;
+}
+async function undo(): Promise<void> {
+  if (deleted.value) await library.restore(deleted.value.id);
+  deleted.value = null;
+}
+</script>
+
+<template>
+  <div>
+    <StudioBar />
+    <main class="page">
+      <p v-if="library.problem" class="problem" role="alert">{{ library.problem }}</p>
+      <section>
+        <div class="row head">
+          <h1 class="grow">{{ t(library.deletedOnes ? 'studio.bin' : 'studio.library') }}</h1>
+          <v-btn variant="text" @click="library.load(!library.deletedOnes)">
+            {{ t(library.deletedOnes ? 'studio.backToShows' : 'studio.bin') }}
+          </v-btn>
+          <v-btn
+            v-if="!library.deletedOnes"
+            color="primary"
+            :prepend-icon="mdiPlus"
+            :loading="creating"
+            @click="create"
+            >{{ t('studio.newShow') }}</v-btn
+          >
+        </div>
+        <p v-if="!library.loaded && !library.problem" role="status">{{ t('common.loading') }}</p>
+        <div v-else-if="library.shows.length === 0" class="empty">
+          <h2>{{ t(library.deletedOnes ? 'studio.binEmpty' : 'studio.emptyLibrary') }}</h2>
+          <p v-if="!library.deletedOnes">{{ t('studio.emptyLibraryText') }}</p>
+        </div>
+        <ul v-else class="list">
+          <li v-for="show in library.shows" :key="show.id">
+            <div class="grow">
+              <component
+                :is="library.deletedOnes ? 'span' : 'router-link'"
+                :to="`/studio/shows/${show.id}`"
+                class="title clip"
+                >{{ show.title || t('studio.untitled') }}</component
+              >
+              <span class="muted"
+                >{{ t('studio.facts', { questions: show.questions, teams: show.teams }) }} ·
+                {{ t('studio.changed', { when: day(show.updatedAt) }) }}</span
+              >
+            </div>
+            <v-btn
+              v-if="library.deletedOnes"
+              variant="outlined"
+              :prepend-icon="mdiRestore"
+              @click="library.restore(show.id)"
+              >{{ t('studio.restore') }}</v-btn
+            >
+            <template v-else>
+              <v-btn variant="outlined" :to="`/studio/shows/${show.id}`">{{ t('studio.edit') }}</v-btn>
+              <v-menu>
+                <template #activator="{ props }">
+                  <v-btn
+                    v-bind="props"
+                    variant="text"
+                    size="small"
+                    :icon="mdiDotsVertical"
+                    :aria-label="t('studio.actions', { title: show.title })"
+                  />
+                </template>
+                <v-list>
+                  <v-list-item
+                    :prepend-icon="mdiContentDuplicate"
+                    :title="t('studio.duplicate')"
+                    @click="library.duplicate(show.id, t('studio.copyOf', { title: show.title }))"
+                  />
+                  <v-list-item
+                    :prepend-icon="mdiDeleteOutline"
+                    :title="t('studio.delete')"
+                    @click="remove(show)"
+                  />
+                </v-list>
+              </v-menu>
+            </template>
+          </li>
+        </ul>
+        <v-btn v-if="library.shows.length < library.totalShows" variant="text" @click="library.moreShows()">{{
+          t('studio.moreShows')
+        }}</v-btn>
+      </section>
+
+      <section v-if="library.loaded && !library.deletedOnes">
+        <h2 class="head">{{ t('studio.sittings') }}</h2>
+        <p v-if="library.sittings.length === 0" class="muted">{{ t('studio.noSittings') }}</p>
+        <ul class="list">
+          <li v-for="sitting in library.sittings" :key="sitting.id">
+            <div class="grow">
+              <span class="title clip">{{ sitting.title }}</span>
+              <span class="muted">{{ day(sitting.openedAt) }}</span>
+              <span v-if="!sitting.closedAt" class="open"
+                >{{ t('studio.open') }} · <span class="mono">{{ sitting.code }}</span></span
+              >
+            </div>
+            <v-btn v-if="!sitting.closedAt" color="primary" :to="`/desk/${sitting.id}`">{{
+              t('studio.toDesk')
+            }}</v-btn>
+            <v-btn variant="outlined" :to="`/results/${sitting.id}`">{{ t('studio.results') }}</v-btn>
+          </li>
+        </ul>
+        <v-btn
+          v-if="library.sittings.length < library.totalSittings"
+          variant="text"
+          @click="library.moreSittings()"
+          >{{ t('studio.moreShows') }}</v-btn
+        >
+      </section>
+    </main>
+    <v-snackbar :model-value="deleted !== null" @update:model-value="deleted = null">
+      {{ t('studio.deleted', { title: deleted?.title ?? '' }) }}
+      <template #actions
+        ><v-btn variant="text" @click="undo">{{ t('common.undo') }}</v-btn></template
+      >
+    </v-snackbar>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 960px;
+  margin: 0 auto;
+  padding: 28px 20px 60px;
+  display: flex;
+  flex-direction: column;
+  gap: 36px;
+}
+.head {
+  margin-bottom: 12px;
+}
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  background: var(--paper);
+  border: 1px solid var(--line);
+  border-radius: 6px;
+}
+.list:empty {
+  display: none;
+}
+.list li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 12px 12px 12px 20px;
+}
+.list li + li {
+  border-top: 1px solid var(--line);
+}
+.title {
+  display: block;
+  font-weight: 700;
+  font-size: 18px;
+  color: var(--ink);
+  text-decoration: none;
+}
+a.title:hover {
+  text-decoration: underline;
+}
+.open {
+  margin-left: 10px;
+  padding: 2px 10px;
+  border-radius: 6px;
+  background: var(--weld);
+  color: var(--ink);
+}
+.empty {
+  padding: 48px 24px;
+  text-align: center;
+  border: 1px dashed var(--stone);
+  border-radius: 6px;
+}
+.problem {
+  margin: 0;
+  padding: 10px 14px;
+  border-left: 4px solid var(--madder);
+  background: rgb(179 38 58 / 8%);
+}
+</style>

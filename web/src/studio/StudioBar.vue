@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { mdiLogout } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
+import { useAccount } from './account.ts';
+
+/** The top of every studio page. */
+const { t } = useI18n();
+const router = useRouter();
+const account = useAccount();
+async function signOut(): Promise<void> {
+  await account.signOut();
+  await router.push('/studio/sign-in');
+}
+</script>
+
+<template>
+  <header class="bar">
+    <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
+    <div class="middle"><slot /></div>
+    <slot name="end" />
+    <template v-if="!$slots.end">
+      <span class="muted">{{ account.account?.name }}</span>
+      <v-btn variant="text" :prepend-icon="mdiLogout" @click="signOut">{{ t('studio.signOut') }}</v-btn>
+    </template>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  padding: 8px 20px;
+  min-height: 56px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--line);
+}
+.home {
+  font-family: var(--display);
+  font-weight: 700;
+  font-size: 22px;
+  color: var(--moss);
+  text-decoration: none;
+}
+.middle {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+</style>

@@ -1,0 +1,84 @@
+import { blankShow } from '@distaff/core';
+import { nanoid } from 'nanoid';
+import { defineStore } from 'pinia';
+import { ref } from 'vue';
+import { server, type ShowSummary, type SittingInfo } from '../api/server.ts';
+
+const PAGE = 30;
+
+/** My shows and what was played with them. */
+export const useLibrary = defineStore('library', () => {
+  const shows = ref<ShowSummary[]>([]);
+  const totalShows = ref(0);
+  const sittings = ref<SittingInfo[]>([]);
+  const totalSittings = ref(0);
+  const deletedOnes = ref(false);
+  const loaded = ref(false);
+  const problem = ref('');
+  let asked = 0;
+
+  async function guarded(work: () => Promise<void>): Promise<void> {
+    try {
+      await work();
+      problem.value = '';
+    } catch (error) {
+      problem.value = (error as Error).message;
+    }
+  }
+
+  const load = (deleted = deletedOnes.value) =>
+    guarded(async () => {
+      deletedOnes.value = deleted;
+      const own = ++asked;
+      const [page, played] = await Promise.all([server.shows(deleted, 0, PAGE), server.sittings(0, PAGE)]);
+      // A later question overtakes an earlier one that answers late.
+      if (own !== asked) return;
+      shows.value = page.shows;
+      totalShows.value = page.total;
+      sittings.value = played.sittings;
+      totalSittings.value = played.total;
+      loaded.value = true;
+    });
+  const moreShows = () =>
+    guarded(
+      async () =>
+        void shows.value.push(...(await server.shows(deletedOnes.value, shows.value.length, PAGE)).shows),
+    );
+  const moreSittings = () =>
+    guarded(
+      async () => void sittings.value.push(...(await server.sittings(sittings.value.length, PAGE)).sittings),
+    );
+
+  const create = async (title: string) => (await server.createShow(blankShow(title, () => nanoid(10)))).id;
+  const duplicate = (id: string, title: string) =>
+    guarded(async () => {
+      await server.duplicateShow(id, title);
+      await load();
+    });
+  const remove = (id: string) =>
+    guarded(async () => {
+      await server.deleteShow(id);
+      await load();
+    });
+  const restore = (id: string) =>
+    guarded(async () => {
+      await server.restoreShow(id);
+      await load();
+    });
+  return {
+    shows,
+    totalShows,
+    sittings,
+    totalSittings,
+    deletedOnes,
+    loaded,
+    problem,
+    load,
+    moreShows,
+    moreSittings,
+    create,
+    duplicate,
+    remove,
+    restore,
+  };
+});

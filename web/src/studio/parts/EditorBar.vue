@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import {
+  mdiAlertOutline,
+  mdiCheck,
+  mdiCloudCheckOutline,
+  mdiCloudOffOutline,
+  mdiCloudSyncOutline,
+  mdiDoorOpen,
+} from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
+import { server } from '../../api/server.ts';
+import { useEditor } from '../editor.ts';
+import StudioBar from '../StudioBar.vue';
+import CheckDialog from './CheckDialog.vue';
+
+/** Title, what is saved, which part is edited, what is unfinished, and the doors. */
+const tab = defineModel<'board' | 'teams' | 'rules'>('tab', { required: true });
+const emit = defineEmits<{ go: [ref: string | null] }>();
+const { t } = useI18n();
+const router = useRouter();
+const editor = useEditor();
+const checking = ref(false);
+const opening = ref(false);
+const problem = ref('');
+
+const stateIcon = computed(() => {
+  if (editor.state === 'saved') return mdiCloudCheckOutline;
+  return editor.state === 'saving' || editor.state === 'unsaved' ? mdiCloudSyncOutline : mdiCloudOffOutline;
+});
+const stateText = computed(() =>
+  editor.state === 'conflict'
+    ? t('studio.conflictTitle')
+    : t(`studio.${editor.state}`, { why: editor.invalid }),
+);
+const trouble = computed(() => ['offline', 'conflict', 'invalid', 'gone'].includes(editor.state));
+
+async function openDoors(): Promise<void> {
+  if (opening.value) return;
+  opening.value = true;
+  problem.value = '';
+  try {
+    await editor.save();
+    if (editor.state !== 'saved') throw new Error(stateText.value);
+    const sitting = await server.openDoors(editor.id);
+    await router.push(`/desk/${sitting.id}`);
+  } catch (error) {
+    problem.value = (error as Error).message;
+  } finally {
+    opening.value = false;
+  }
+}
+/** With nothing to look at the doors open at once; otherwise it is said first. */
+function ask(): void {
+  if (editor.findings.length > 0) checking.value = true;
+  else void openDoors();
+}
+function go(ref: string | null): void {
+  checking.value = false;
+  emit('go', ref);
+}
+</script>
+
+<template>
+  <StudioBar>
+    <v-text-field v-model="editor.show!.title" class="title" :label="t('studio.showTitle')" maxlength="120" />
+    <v-btn-toggle v-model="tab" mandatory density="compact" variant="outlined" divided color="primary">
+      <v-btn value="board">{{ t('studio.board') }}</v-btn>
+      <v-btn value="teams">{{ t('studio.teams') }}</v-btn>
+      <v-btn value="rules">{{ t('studio.rules') }}</v-btn>
+    </v-btn-toggle>
+    <span class="state clip" :class="{ trouble }" role="status" :title="stateText"
+      ><v-icon :icon="stateIcon" size="18" /> {{ stateText }}</span
+    >
+    <template #end>
+      <v-btn
+        variant="outlined"
+        :prepend-icon="editor.findings.length ? mdiAlertOutline : mdiCheck"
+        @click="checking = true"
+      >
+        {{ t('studio.unfinishedCount', editor.findings.length, { named: { n: editor.findings.length } }) }}
+      </v-btn>
+      <v-btn color="primary" :prepend-icon="mdiDoorOpen" :loading="opening" @click="ask">{{
+        t('studio.openDoors')
+      }}</v-btn>
+    </template>
+  </StudioBar>
+  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <CheckDialog v-model="checking" :opening="opening" @go="go" @open="openDoors" />
+</template>
+
+<style scoped>
+.title {
+  flex: 0 1 340px;
+  min-width: 160px;
+}
+.state {
+  color: var(--stone);
+  font-size: 14px;
+}
+.trouble {
+  padding: 4px 10px;
+  border-radius: 6px;
+  background: var(--weld);
+  color: var(--ink);
+}
+.problem {
+  margin: 0;
+  padding: 10px 20px;
+  border-left: 4px solid var(--madder);
+  background: rgb(179 38 58 / 8%);
+}
+</style>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { previewStage, type PreviewStep, type SeatView } from '@distaff/core';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
+import StageScreen from '../../screens/stage/StageScreen.vue';
+import { useEditor } from '../editor.ts';
+
+/** The chosen cell as stage and handset will show it: the live screens themselves, at true proportions. */
+const { cell } = defineProps<{ cell: string | null }>();
+const { t } = useI18n();
+const editor = useEditor();
+const step = ref<PreviewStep>('open');
+const steps = [
+  { value: 'board', word: 'studio.stepBoard' },
+  { value: 'posed', word: 'studio.stepPosed' },
+  { value: 'open', word: 'studio.stepOpen' },
+  { value: 'key', word: 'studio.stepKey' },
+] as const;
+
+const question = computed(() => editor.questionAt(cell));
+const view = computed(() =>
+  editor.show!.teams.length ? previewStage(editor.show!, cell, question.value, step.value) : null,
+);
+const seat = computed<SeatView>(() => ({
+  seat: '',
+  name: t('studio.previewPlayer'),
+  team: editor.show!.teams[0]!.id,
+  removed: false,
+  given: null,
+}));
+</script>
+
+<template>
+  <aside class="preview" :aria-label="t('studio.preview')">
+    <div class="row">
+      <h2 class="grow">{{ t('studio.preview') }}</h2>
+      <v-btn-toggle
+        v-model="step"
+        mandatory
+        density="compact"
+        variant="outlined"
+        divided
+        color="primary"
+        :aria-label="t('studio.previewStep')"
+      >
+        <v-btn v-for="one in steps" :key="one.value" :value="one.value" size="x-small">{{
+          t(one.word)
+        }}</v-btn>
+      </v-btn-toggle>
+    </div>
+    <template v-if="view">
+      <h3>{{ t('studio.asStage') }}</h3>
+      <div class="stage" inert><StageScreen :view="view" :now="0" /></div>
+      <h3>{{ t('studio.asHandset') }}</h3>
+      <div class="phone" inert>
+        <HandsetScreen class="screen" :view="view" :seat="seat" :now="0" connected :sending="false" />
+      </div>
+    </template>
+  </aside>
+</template>
+
+<style scoped>
+.preview {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+h3 {
+  font-size: 14px;
+  color: var(--stone);
+}
+.stage {
+  aspect-ratio: 16 / 9;
+  width: 100%;
+  flex: none;
+  border-radius: 6px;
+  overflow: hidden;
+}
+/* A handset of 390 × 844 at six tenths of its size. */
+.phone {
+  width: 234px;
+  height: 506px;
+  flex: none;
+  /* Clipped, not scrolled: a scroller would hold the handset's own bottom line too high. */
+  overflow: clip;
+  border-radius: 12px;
+  align-self: center;
+}
+.screen {
+  width: 390px;
+  height: 844px;
+  transform: scale(0.6);
+  transform-origin: 0 0;
+}
+</style>

@@ -1,0 +1,4 @@
+import { defineConfig } from 'vite';
+import { shared } from './vite.shared.ts';
+
+export default defineConfig(shared('handset'));
