@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { io, type Socket } from 'socket.io-client';
-import { blankShow, type Show } from '@distaff/core';
+import { blankQuestion, blankShow, type Show } from '@distaff/core';
 import { freePort, PrivateMariaDb } from '../scripts/lib/mariadb.mjs';
 import { ServerProcess } from '../scripts/lib/server.mjs';
 import type { Figures, LoadOrder } from './load.ts';
@@ -31,12 +31,13 @@ function benchShow(): Show {
   const { content, rules } = show.rounds[0]!;
   rules.clock = null;
   show.questions.q = {
-    id: 'q',
+    ...blankQuestion(() => 'q'),
     prompt: 'Which tide has the smallest range?',
-    answer: { kind: 'text', accepted: ['neap'] },
-    clock: null,
-    notes: '',
-    explanation: '',
+    answer: {
+      kind: 'text',
+      accepted: ['neap'],
+      forgive: { case: true, accents: true, articles: true, slips: true },
+    },
   };
   content.cells[`${content.categories[0]!.id}:${content.values[0]!.id}`] = { question: 'q', value: null };
   return show;

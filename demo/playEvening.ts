@@ -77,7 +77,8 @@ export function playEvening(
     const written = show.questions[play.question]!;
     const kind = kindOf(written.answer.kind);
     wait(3, 14);
-    if (!kind.onHandset) return send({ type: 'rule', team: play.floor, verdict: knows ? 'right' : 'wrong' });
+    if (kind.given !== 'handset')
+      return send({ type: 'rule', team: play.floor, verdict: knows ? 'right' : 'wrong' });
     if (!knows && random() < 0.15) return send({ type: 'lock' });
     const seat = `seat-${team}-${Math.floor(random() * 3)}`;
     const { slots, texts } = kind.key(written.answer, play.order);
@@ -96,7 +97,7 @@ export function playEvening(
     const play = sitting.state.question!;
     const content = show.questions[play.question]!.answer;
     return play.responses.flatMap((one) =>
-      one.answer ? [kindOf(content.kind).show(content, play.order, one.answer).slot] : [],
+      one.answer ? kindOf(content.kind).show(content, play.order, one.answer).slots : [],
     );
   };
 

@@ -13,13 +13,14 @@ import { migrate } from '@distaff/server/db/migrate.ts';
 import { defineModels } from '@distaff/server/db/models.ts';
 import { createShow } from '@distaff/server/db/shows.ts';
 import { Sittings } from '@distaff/server/db/sittings.ts';
+import firstWeek from './first-week.json' with { type: 'json' };
 import marramPoint from './marram-point.json' with { type: 'json' };
 import { playEvening } from './playEvening.ts';
 
 const HOST = { email: 'host@marram-point.example', name: 'Marram Point', password: 'lantern-and-tide' };
 const DAY = 24 * 3_600_000;
 
-/** Puts the demo host, its show and one finished sitting in place, unless the host has any sitting already. */
+/** Puts the demo host, its shows and one finished sitting in place, unless the host has any sitting already. */
 async function seed(databaseUrl: string): Promise<void> {
   const database = openDatabase(databaseUrl);
   try {
@@ -31,6 +32,7 @@ async function seed(databaseUrl: string): Promise<void> {
       (await createAccount(HOST.email, HOST.name, await hashPassword(HOST.password)));
     const store = new Sittings(database);
     if ((await store.list(account.id, 1, 0)).total > 0) return;
+    await createShow(account.id, v.parse(Show, firstWeek));
     const { id: showId } = await createShow(account.id, show);
 
     const code = newJoinCode(() => randomInt(2 ** 32) / 2 ** 32);

@@ -1,13 +1,19 @@
 export { foldText } from './text/fold.ts';
+export { matchText, type Forgiveness, type Forgiven, type TextMatch } from './text/match.ts';
+export { isPlain, plainText } from './text/markdown.ts';
+export { readNumber } from './text/number.ts';
 export { Id, name as nameSchema } from './text/schemas.ts';
 export { CODE_ALPHABET, CODE_LENGTH, newJoinCode, readJoinCode } from './text/joinCode.ts';
 export { rank, type Placed } from './rank/standings.ts';
 export { shuffledOrder, type Random } from './random/shuffle.ts';
 
-export type { AnswerView, KeyView, Lack, Verdict } from './question/kind.ts';
-export { AnswerContent, kindNames, kindOf, type KindName } from './question/kinds/index.ts';
-export { MAX_OPTIONS, MIN_OPTIONS } from './question/kinds/choice.ts';
-export { blankQuestion, lacksOf, Question } from './question/question.ts';
+export type { AnswerView, Control, KeyView, Lack, Verdict } from './question/kind.ts';
+export { AnswerContent, kindNames, kindOf, type ContentOf, type KindName } from './question/kinds/index.ts';
+export { MAX_OPTIONS, MIN_OPTIONS, type Option } from './question/kinds/options.ts';
+export type { Pair } from './question/kinds/match.ts';
+export { MAX_ACCEPTED } from './question/kinds/text.ts';
+export { convert } from './question/convert.ts';
+export { blankQuestion, difficulties, lacksOf, MAX_TAGS, Question } from './question/question.ts';
 
 export {
   cellId,
@@ -49,7 +55,13 @@ export { openDoors } from './sitting/openDoors.ts';
 export { nextStep, type NextStep } from './sitting/next.ts';
 export { scoreOf, type LedgerEntry } from './sitting/ledger.ts';
 export { deskView, type DeskResponse, type DeskView } from './sitting/view/desk.ts';
-export { publicView, type PublicQuestion, type PublicView, type TeamView } from './sitting/view/public.ts';
+export {
+  publicView,
+  type PublicQuestion,
+  type PublicView,
+  type TeamView,
+  type TryView,
+} from './sitting/view/public.ts';
 export { stageView, type StageView } from './sitting/view/stage.ts';
 export { seatView, type SeatView } from './sitting/view/seat.ts';
 

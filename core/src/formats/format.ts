@@ -27,7 +27,6 @@ export interface InPlay {
   ref: string;
   /** What people call that place: the category. */
   label: string;
-  points: number;
 }
 
 /**

@@ -1,19 +1,43 @@
 import * as v from 'valibot';
-import { Id, lines, whole } from '../text/schemas.ts';
+import { Id, isoDate, languageTag, line, lines, whole } from '../text/schemas.ts';
 import type { Lack } from './kind.ts';
 import { AnswerContent, kindOf } from './kinds/index.ts';
+
+export const difficulties = ['easy', 'medium', 'hard'] as const;
+export const MAX_TAGS = 20;
 
 /** A question as it is written: may be unfinished, but never beyond these bounds. */
 export const Question = v.object({
   id: Id,
-  prompt: lines(400),
+  /** Small Markdown; so are options and explanation. */
+  prompt: lines(1000),
   answer: AnswerContent,
   /** Seconds for answering; null takes the round's clock. */
   clock: v.nullable(whole(3, 600)),
+  /** Times that its value counts: for nothing, once, twice. */
+  weight: v.optional(v.picklist([0, 1, 2]), 1),
   /** For the host alone. */
   notes: lines(1000),
   /** Shown with the key. */
-  explanation: lines(400),
+  explanation: lines(1000),
+  /** Told to those who were right, and to those who were not. */
+  onRight: v.optional(line(200), ''),
+  onWrong: v.optional(line(200), ''),
+  tags: v.optional(
+    v.pipe(
+      v.array(v.pipe(line(40), v.trim(), v.minLength(1))),
+      v.maxLength(MAX_TAGS, `At most ${MAX_TAGS} tags.`),
+    ),
+    [],
+  ),
+  difficulty: v.optional(v.nullable(v.picklist(difficulties)), null),
+  /** BCP 47; empty where nobody said. */
+  language: v.optional(languageTag, ''),
+  /** The day on which the fact was checked last, and the day by which it should be again. */
+  trueAsOf: v.optional(v.nullable(isoDate), null),
+  checkAgainBy: v.optional(v.nullable(isoDate), null),
+  /** Whom to thank for text or fact. */
+  credit: v.optional(line(300), ''),
 });
 export type Question = v.InferOutput<typeof Question>;
 
@@ -24,8 +48,17 @@ export function blankQuestion(newId: () => string): Question {
     prompt: '',
     answer: kindOf('choice').blank(newId),
     clock: null,
+    weight: 1,
     notes: '',
     explanation: '',
+    onRight: '',
+    onWrong: '',
+    tags: [],
+    difficulty: null,
+    language: '',
+    trueAsOf: null,
+    checkAgainBy: null,
+    credit: '',
   };
 }
 

@@ -26,7 +26,7 @@ export function previewStage(
   ];
   if (ref !== null && question && step !== 'board') {
     const points = pointsAt(show, ref);
-    const order = kindOf(question.answer.kind).layOut(question.answer, null);
+    const order = kindOf(question.answer.kind).layOut(question.answer, () => 0, false);
     const seconds = question.clock ?? show.rounds[0]!.rules.clock;
     const limit = seconds === null ? null : seconds * 1000;
     drafts.push({ type: 'picked', ref, question: question.id, points, floor }, { type: 'posed', order });

@@ -2,7 +2,6 @@ import * as v from 'valibot';
 import { Id, line, name, whole } from '../text/schemas.ts';
 
 const bare = <T extends string>(type: T) => v.object({ type: v.literal(type) });
-const Verdict = v.picklist(['right', 'wrong']);
 
 /** What a host may ask for at the desk. */
 export const HostCommand = v.variant('type', [
@@ -12,7 +11,13 @@ export const HostCommand = v.variant('type', [
   bare('pose'),
   bare('open'),
   bare('lock'),
-  v.object({ type: v.literal('rule'), team: Id, verdict: Verdict }),
+  v.object({
+    type: v.literal('rule'),
+    team: Id,
+    verdict: v.picklist(['right', 'part', 'wrong']),
+    /** With "part": how much of the value; half where nothing is said. */
+    share: v.optional(v.pipe(v.number(), v.gtValue(0), v.ltValue(1))),
+  }),
   bare('showAnswers'),
   bare('showKey'),
   bare('handOn'),

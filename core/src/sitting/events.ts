@@ -20,7 +20,8 @@ export type Draft =
   | { type: 'clockSet'; clock: Clock | null }
   | { type: 'answered'; seat: string; team: string; answer: StoredAnswer }
   | { type: 'locked'; why: 'host' | 'all' | 'time' }
-  | { type: 'ruled'; team: string; verdict: Verdict; by: 'key' | 'host' }
+  /** `share` of the value, between 0 and 1, where the verdict is "part". */
+  | { type: 'ruled'; team: string; verdict: Verdict; share?: number; by: 'key' | 'host' }
   | { type: 'answersShown' }
   | { type: 'keyShown' }
   | { type: 'handedOn'; team: string }

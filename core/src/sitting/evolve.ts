@@ -162,6 +162,7 @@ function applyToQuestion(
         answer: event.answer,
         after: event.at - (question.openedAt ?? event.at),
         verdict: null,
+        share: 0,
         by: null,
         shown: false,
       });
@@ -173,7 +174,8 @@ function applyToQuestion(
       return;
     case 'ruled': {
       const response = responseOf(question, event.team);
-      const ruling = { verdict: event.verdict, by: event.by };
+      const share = event.share ?? (event.verdict === 'right' ? 1 : 0);
+      const ruling = { verdict: event.verdict, share, by: event.by };
       if (response) Object.assign(response, ruling);
       else
         question.responses.push({

@@ -1,7 +1,8 @@
+import type { Verdict } from '../question/kind.ts';
+
 /** Why a score changed: a ruling on a question, or the host's hand with a reason. */
 export type Cause =
-  | { by: 'ruling'; question: string; ref: string; verdict: 'right' | 'wrong' }
-  | { by: 'hand'; reason: string };
+  { by: 'ruling'; question: string; ref: string; verdict: Verdict } | { by: 'hand'; reason: string };
 
 /** One change of one score. Entries are only ever added. */
 export interface LedgerEntry {

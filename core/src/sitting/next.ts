@@ -1,6 +1,6 @@
 import type { HostCommand } from './command.ts';
 import { formatOf } from '../formats/index.ts';
-import { kindInPlay, rulesOf } from './decide/steps.ts';
+import { kindInPlay, pointsFor, rulesOf, wonBy, writtenQuestion } from './decide/steps.ts';
 import { responseOf, teamOf, type SittingState } from './state.ts';
 import { handOnTo } from './turns.ts';
 
@@ -19,9 +19,11 @@ export interface NextStep {
     | 'rule'
     | 'showAnswers'
     | 'showKey'
+    | 'showExplanation'
     | 'handOn'
     | 'award'
     | 'settle'
+    | 'settleUnscored'
     | 'leave'
     | 'over';
   params: Record<string, string | number>;
@@ -48,6 +50,7 @@ export function nextStep(state: SittingState): NextStep {
     case 'picked':
       return step('pose', { type: 'pose' });
     case 'posed':
+      if (kindInPlay(state, question).given === 'nowhere') return step('settleUnscored', { type: 'settle' });
       return step('open', { type: 'open' }, { team: name(question.floor) });
     case 'open':
       return step('lock', { type: 'lock' }, { team: name(question.floor) });
@@ -57,16 +60,25 @@ export function nextStep(state: SittingState): NextStep {
     case 'answers':
     case 'key':
   }
-  const aloud = !kindInPlay(state, question).onHandset;
-  const right = question.responses.find((response) => response.verdict === 'right');
-  if (aloud && !right && !responseOf(question, question.floor))
-    return step('rule', null, { team: name(question.floor) });
+  const kind = kindInPlay(state, question);
+  const won = wonBy(question);
+  const own = responseOf(question, question.floor);
+  const unruled = kind.given === 'aloud' ? !own : own?.answer && own.verdict === null;
   const handset = question.responses.some((response) => response.answer && !response.shown);
   if (question.step === 'locked' && handset) return step('showAnswers', { type: 'showAnswers' });
+  if (kind.keyed && !won && unruled) return step('rule', null, { team: name(question.floor) });
   const to = handOnTo(state, question);
-  if (!right && !question.keyShown && rulesOf(state).afterWrong === 'handOn' && to !== null)
+  if (kind.keyed && !won && !question.keyShown && rulesOf(state).afterWrong === 'handOn' && to !== null)
     return step('handOn', { type: 'handOn' }, { team: name(to), points: question.points });
-  if (!question.keyShown) return step('showKey', { type: 'showKey' });
-  if (right) return step('award', { type: 'settle' }, { team: name(right.team), points: question.points });
+  const written = writtenQuestion(state, question);
+  if (!question.keyShown && kind.keyed) return step('showKey', { type: 'showKey' });
+  if (!question.keyShown && written.explanation) return step('showExplanation', { type: 'showKey' });
+  if (!kind.keyed) return step('settleUnscored', { type: 'settle' });
+  if (won)
+    return step(
+      'award',
+      { type: 'settle' },
+      { team: name(won.team), points: pointsFor(question.points, won.share) },
+    );
   return step('settle', { type: 'settle' });
 }

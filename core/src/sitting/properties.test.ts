@@ -2,12 +2,12 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { append, deskView, isRefusal, publicView, replay, seatView, stageView } from '../index.ts';
 import type { Actor, Command, LoggedEvent } from '../index.ts';
-import { CLOCK, HOST, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
+import { CLOCK, everyKind, everyKindShow, HOST, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
 
 const team = fc.constantFrom('t0', 't1', 't2', 'nobody');
 const seat = fc.constantFrom('s0', 's1', 's2', 'nobody');
-const verdict = fc.constantFrom('right' as const, 'wrong' as const);
-const ref = fc.constantFrom('a:1', 'a:2', 'b:1', 'b:2', 'nowhere');
+const verdict = fc.constantFrom('right' as const, 'part' as const, 'wrong' as const);
+const ref = fc.constantFrom('a:0', 'a:1', 'a:2', 'a:5', 'b:1', 'b:2', 'nowhere');
 const bare = fc.constantFrom(
   ...(['begin', 'pose', 'open', 'lock', 'showAnswers', 'showKey', 'handOn', 'settle', 'leave'] as const),
 );
@@ -47,6 +47,8 @@ const act: fc.Arbitrary<[Command, Actor]> = fc.oneof(
         fc.oneof({ weight: 5, arbitrary: fc.constant('current') }, ref),
         fc.oneof(
           { weight: 5, arbitrary: fc.record({ slot: fc.nat(3) }) },
+          fc.record({ slots: fc.uniqueArray(fc.nat(2), { minLength: 1 }) }),
+          fc.record({ text: fc.constantFrom('7314.5', '7300 m', 'x') }),
           fc.record({ text: fc.constantFrom('neap', 'ebb') }),
           fc.anything(),
         ),
@@ -67,6 +69,8 @@ const evening = fc.record({
     [{ type: 'begin' }, { type: 'choose', ref: 'b:1' }, { type: 'pose' }, { type: 'open' }],
     [{ type: 'begin' }, { type: 'choose', ref: 'a:2' }, { type: 'pose' }, { type: 'open' }],
   ),
+  /** A cell of the board that has every kind, or null for the small board. */
+  every: fc.option(fc.nat(everyKind().length - 1)),
   acts: fc.array(fc.tuple(act, fc.integer({ min: 0, max: 9000 })), { maxLength: 60 }),
   rules: fc.record({
     afterWrong: fc.constantFrom('handOn' as const, 'close' as const),
@@ -75,9 +79,17 @@ const evening = fc.record({
 });
 type Evening = typeof evening extends fc.Arbitrary<infer T> ? T : never;
 
-function playOut({ opening, acts, rules }: Evening, each: (table: Table) => void, key?: string): Table {
-  const table = new Table(sampleShow(rules, key));
-  table.do(...opening);
+function playOut(
+  { opening, every, acts, rules }: Evening,
+  each: (table: Table) => void,
+  key?: string,
+): Table {
+  const table = new Table(every === null ? sampleShow(rules, key) : everyKindShow(rules));
+  if (every === null) table.do(...opening);
+  else {
+    table.do('begin').choose(`a:${every}`).do('pose');
+    table.send({ type: 'open' });
+  }
   for (const [[command, actor], ms] of acts) {
     table.now += ms;
     const current = command.type === 'answer' && command.question === 'current';
@@ -155,7 +167,7 @@ test('before the key is shown no public view holds a word of key, notes, variant
       playOut(one, (table) => {
         const views = publicViews(table);
         if (!table.state.question?.keyShown) expect(JSON.stringify(views)).not.toContain(SECRET);
-        expect(JSON.stringify(views)).not.toMatch(/notes|accepted|"k[123]"/);
+        expect(JSON.stringify(views)).not.toMatch(/notes|accepted|forgive|marking|"k[123]"/);
       });
     }),
     { numRuns: 300 },
@@ -168,6 +180,7 @@ test('which option is right makes no difference to any public view until a rulin
       // What the host rules is refused when it is so already, and handing on tells of a miss: both tell.
       const one = {
         ...any,
+        every: null,
         acts: any.acts.filter(([[command]]) => command.type !== 'rule' && command.type !== 'handOn'),
       };
       const seen = ['k1', 'k3'].map((key) => {

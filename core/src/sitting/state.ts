@@ -25,6 +25,8 @@ export interface Response {
   /** Milliseconds since the answers were opened to this team; null when it was said aloud. */
   after: number | null;
   verdict: Verdict | null;
+  /** The share of the value that the verdict brings, 0 … 1. */
+  share: number;
   by: 'key' | 'host' | null;
   /** Shown to everybody. */
   shown: boolean;

@@ -27,3 +27,29 @@ export const whole = (min: number, max: number) =>
     v.minValue(min, `Not below ${min}.`),
     v.maxValue(max, `Not above ${max}.`),
   );
+
+/** A day of the Gregorian calendar as in ISO 8601: YYYY-MM-DD. */
+export const isoDate = v.pipe(
+  v.string(),
+  v.regex(/^\d{4}-\d{2}-\d{2}$/, 'A date is YYYY-MM-DD.'),
+  v.check((text) => {
+    const [year, month, day] = text.split('-').map(Number) as [number, number, number];
+    const leap = (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0;
+    const days = [31, leap ? 29 : 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31][month - 1] ?? 0;
+    return day >= 1 && day <= days;
+  }, 'There is no such day.'),
+);
+
+/** A language tag that is well formed by BCP 47 (RFC 5646), such as "en", "de-CH" or "sr-Latn"; empty for none. */
+export const languageTag = v.pipe(
+  v.string(),
+  v.maxLength(35, 'A language tag has at most 35 characters.'),
+  v.check((tag) => {
+    if (tag === '') return true;
+    try {
+      return Intl.getCanonicalLocales(tag).length === 1;
+    } catch {
+      return false;
+    }
+  }, 'A language is given by its tag, such as en, de or pt-BR.'),
+);

@@ -1,12 +1,16 @@
 import type { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as first from './migrations/0001-first-show.ts';
+import * as longer from './migrations/0002-longer-questions.ts';
 
 /** Brings the tables up to date. @returns the names of the migrations that were carried out. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
   const queries = sequelize.getQueryInterface();
   const umzug = new Umzug({
-    migrations: [{ name: '0001-first-show', up: () => first.up(queries) }],
+    migrations: [
+      { name: '0001-first-show', up: () => first.up(queries) },
+      { name: '0002-longer-questions', up: () => longer.up(queries) },
+    ],
     storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
     logger: undefined,
   });

@@ -1,6 +1,7 @@
-import type { Show } from '@distaff/core';
+import { Show } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
+import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { ShowRow } from './models.ts';
 
@@ -25,7 +26,8 @@ const stored = (row: ShowRow): StoredShow => ({
   id: row.id,
   version: row.version,
   updatedAt: row.updatedAt.toISOString(),
-  show: row.doc,
+  // What came since the show was saved stands at its default.
+  show: v.parse(Show, row.doc),
 });
 
 async function rowOf(accountId: string, id: string, deleted = false): Promise<ShowRow> {

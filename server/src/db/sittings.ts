@@ -1,5 +1,6 @@
-import { resultsOf, type LoggedEvent, type SittingState } from '@distaff/core';
+import { resultsOf, Show, type LoggedEvent, type SittingState } from '@distaff/core';
 import { Op, QueryTypes, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
+import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { SittingRow } from './models.ts';
 
@@ -37,6 +38,13 @@ const info = (row: SittingRow): SittingInfo => ({
   openedAt: row.openedAt.toISOString(),
   closedAt: row.closedAt?.toISOString() ?? null,
 });
+
+/** A show that was frozen by an older version gets the settings that came since, at their defaults. */
+function upToDate(type: LoggedEvent['type'], payload: object): object {
+  if (type !== 'doorsOpened') return payload;
+  const { show, ...rest } = payload as { show: unknown };
+  return { ...rest, show: v.parse(Show, show) };
+}
 
 /** The logs of all sittings: append only. */
 export class Sittings {
@@ -116,7 +124,7 @@ export class Sittings {
     );
     const row = await SittingRow.findByPk(id, { attributes: ['aliveAt'] });
     const log = rows.map((event) => ({
-      ...((typeof event.payload === 'string' ? JSON.parse(event.payload) : event.payload) as object),
+      ...upToDate(event.type, typeof event.payload === 'string' ? JSON.parse(event.payload) : event.payload),
       type: event.type,
       seq: event.seq,
       at: Number(event.at),

@@ -1,19 +1,30 @@
 <script setup lang="ts">
 import type { Weave } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from './letters.ts';
+import RichText from './rich/RichText.vue';
 import WeaveSwatch from './WeaveSwatch.vue';
 
 /** Options as full-width bars of one colour, a letter in an eyelet at the left. At the key the wrong ones recede. */
-const { keySlots, ruledOut } = defineProps<{
+const {
+  options,
+  keySlots,
+  ruledOut,
+  sequence = null,
+} = defineProps<{
   options: readonly string[];
   keySlots: readonly number[] | null;
   ruledOut: readonly number[];
+  /** Slots in the right order, once that is shown: then the bars stand in it, with numbers. */
+  sequence?: readonly number[] | null;
   picks: readonly { slot: number; team: { id: string; name: string; weave: Weave } }[];
 }>();
 const { t } = useI18n();
+const slots = computed(() => sequence ?? options.map((_, slot) => slot));
 const stateOf = (slot: number) => {
+  if (sequence) return 'key';
   if (keySlots) return keySlots.includes(slot) ? 'key' : 'gone';
   return ruledOut.includes(slot) ? 'out' : '';
 };
@@ -21,13 +32,13 @@ const stateOf = (slot: number) => {
 
 <template>
   <ol class="bars" :class="{ many: options.length > 5 }">
-    <li v-for="(option, slot) in options" :key="slot" :class="stateOf(slot)">
-      <span class="eyelet">{{ letterOf(slot) }}</span>
-      <span class="text">{{ option }}</span>
+    <li v-for="(slot, i) in slots" :key="slot" :class="stateOf(slot)">
+      <span class="eyelet">{{ sequence ? i + 1 : letterOf(slot) }}</span>
+      <RichText class="text" inline :text="options[slot] ?? ''" />
       <span v-for="pick in picks.filter((one) => one.slot === slot)" :key="pick.team.id" class="chip">
         <WeaveSwatch :weave="pick.team.weave" /> {{ pick.team.name }}
       </span>
-      <span v-if="stateOf(slot) === 'key'" class="told"
+      <span v-if="!sequence && stateOf(slot) === 'key'" class="told"
         ><v-icon :icon="mdiCheckBold" size="1em" /> {{ t('stage.key') }}</span
       >
     </li>

@@ -23,7 +23,8 @@ export const useDesk = defineStore('desk', () => {
   const target = computed(() => picked.value ?? floor.value);
   const canRule = computed(() => {
     const step = question.value?.step;
-    return step !== undefined && step !== 'picked' && step !== 'settled';
+    const keyed = question.value?.kind !== 'opinion' && question.value?.kind !== 'card';
+    return keyed && step !== undefined && step !== 'picked' && step !== 'settled';
   });
 
   async function ask(command: HostCommand): Promise<void> {

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import type { Results } from '@distaff/core';
-import { mdiCheckBold, mdiCloseThick, mdiMinusThick } from '@mdi/js';
+import { plainText, type Results } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../design/useFormat.ts';
+import { verdictIcon, verdictWord } from '../design/verdict.ts';
 
 defineProps<{ rows: Results['responses'] }>();
 const { t } = useI18n();
 const { points } = useFormat();
-const icons = { right: mdiCheckBold, wrong: mdiCloseThick, none: mdiMinusThick };
-const words = { right: 'common.right', wrong: 'common.wrong', none: 'common.noAnswer' };
 </script>
 
 <template>
@@ -31,7 +29,7 @@ const words = { right: 'common.right', wrong: 'common.wrong', none: 'common.noAn
           <template v-if="row.number !== rows[i - 1]?.number">
             <td class="mono">{{ row.number }}</td>
             <td>
-              <b>{{ row.category }}</b> {{ row.prompt }}<br /><span class="muted">{{
+              <b>{{ row.category }}</b> {{ plainText(row.prompt) }}<br /><span class="muted">{{
                 t('report.key', { key: row.key })
               }}</span>
             </td>
@@ -46,7 +44,7 @@ const words = { right: 'common.right', wrong: 'common.wrong', none: 'common.noAn
           <td>{{ row.player }}</td>
           <td>{{ row.answer || (row.verdict !== 'none' ? t('report.aloud') : '') }}</td>
           <td :class="row.verdict">
-            <v-icon :icon="icons[row.verdict]" size="16" /> {{ t(words[row.verdict]) }}
+            <v-icon :icon="verdictIcon[row.verdict]" size="16" /> {{ t(verdictWord[row.verdict]) }}
           </td>
           <td class="mono">
             {{ row.seconds === null ? '' : t('common.seconds', { n: row.seconds.toFixed(1) }) }}

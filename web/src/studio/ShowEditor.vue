@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import { layOut } from '@distaff/core';
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
 import { useEditor } from './editor.ts';
 import BoardEditor from './parts/BoardEditor.vue';
+import CellEditor from './parts/CellEditor.vue';
 import ConflictList from './parts/ConflictList.vue';
 import EditorBar from './parts/EditorBar.vue';
 import PreviewPane from './parts/PreviewPane.vue';
-import QuestionEditor from './parts/QuestionEditor.vue';
 import RulesEditor from './parts/RulesEditor.vue';
 import TeamsEditor from './parts/TeamsEditor.vue';
 
@@ -35,6 +36,15 @@ watch(
   () => editor.show?.title,
   (title) => (document.title = `${t('common.appName')} – ${title || t('studio.untitled')}`),
 );
+/** The next cell to be written, row by row, with a new question where it has none. */
+function nextCell(): void {
+  const refs = layOut(editor.round.content)
+    .flat()
+    .map(({ id }) => id);
+  const next = refs[(refs.indexOf(cell.value ?? '') + 1) % refs.length]!;
+  if (!editor.questionAt(next)) editor.writeQuestion(next);
+  cell.value = next;
+}
 /** Leads to the place that a finding speaks of. */
 function goTo(ref: string | null): void {
   tab.value = ref === null ? 'teams' : 'board';
@@ -54,7 +64,7 @@ function goTo(ref: string | null): void {
     <ConflictList v-if="editor.conflicts.length" />
     <main v-if="tab === 'board'" class="three">
       <BoardEditor v-model:cell="cell" class="pane" />
-      <QuestionEditor :key="cell ?? ''" class="pane middle" :cell="cell" />
+      <CellEditor :key="cell ?? ''" class="pane middle" :cell="cell" @next="nextCell" />
       <PreviewPane class="pane" :cell="cell" />
     </main>
     <main v-else class="one">

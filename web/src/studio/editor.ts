@@ -47,6 +47,10 @@ export const useEditor = defineStore('editor', () => {
 
   const newId = () => nanoid(10);
   const round = computed<Round>(() => show.value!.rounds[0]!);
+  /** Tags in use, to be offered again. */
+  const tags = computed(() => [
+    ...new Set(Object.values(show.value?.questions ?? {}).flatMap((question) => question.tags)),
+  ]);
   const findings = computed(() => (show.value ? checkShow(show.value) : []));
   const changed = () => JSON.stringify(show.value) !== JSON.stringify(base);
 
@@ -212,6 +216,7 @@ export const useEditor = defineStore('editor', () => {
     merged,
     removed,
     findings,
+    tags,
     newId,
     load,
     save,

@@ -92,12 +92,13 @@ export const board: Format<BoardContent, BoardState, BoardView> = {
       return refuse('notThere', 'There is no question on that cell.');
     if (found.cell.state === 'used') return refuse('used', 'That cell has been played.');
     const { id, points, question } = found.cell;
-    return [{ type: 'picked', ref: id, question: question!, points, floor: table.turn }];
+    const weight = table.show.questions[question!]?.weight ?? 1;
+    return [{ type: 'picked', ref: id, question: question!, points: points * weight, floor: table.turn }];
   },
 
   inPlay(state, ref) {
     const found = find(state, ref)!;
-    return { ref, label: found.row.name, points: found.cell.points };
+    return { ref, label: found.row.name };
   },
 
   evolve(state, event, ref) {

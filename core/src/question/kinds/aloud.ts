@@ -5,21 +5,24 @@ import type { AnswerKind } from '../kind.ts';
 export const AloudContent = v.object({
   kind: v.literal('aloud'),
   /** What the host listens for. */
-  key: line(160),
+  key: line(200),
 });
 export type AloudContent = v.InferOutput<typeof AloudContent>;
 
 /** Said aloud: no device answers, the host hears it and rules. */
 export const aloud: AnswerKind<AloudContent, never> = {
   content: AloudContent,
-  wire: v.never(),
-  onHandset: false,
+  given: 'aloud',
+  keyed: true,
   blank: () => ({ kind: 'aloud', key: '' }),
   lacks: (content) => (content.key.trim() === '' ? ['key'] : []),
+  asWritten: () => [],
   layOut: () => [],
+  control: () => ({ type: 'none' }),
   options: () => [],
   read: () => null,
-  mark: () => 'wrong',
-  show: () => ({ slot: null, text: '' }),
-  key: (content) => ({ slots: [], texts: [content.key] }),
+  mark: () => null,
+  show: () => ({ slots: [], text: '' }),
+  key: (content) => ({ slots: [], texts: content.key.trim() === '' ? [] : [content.key] }),
+  texts: (content) => [content.key],
 };

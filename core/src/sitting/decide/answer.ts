@@ -6,16 +6,22 @@ import { responseOf, teamOf, type QuestionInPlay, type SittingState } from '../s
 import type { Context } from './context.ts';
 import { kindInPlay, lock, writtenQuestion } from './steps.ts';
 
+const noAnswer: Record<string, string> & { one: string } = {
+  one: 'That is no answer to this question.',
+  number: 'Type a number, with the unit or without.',
+  order: 'Put all of them in order first.',
+};
+
 /** Slots that a team was ruled wrong on and that nobody can pick again. */
 export function ruledOut(state: SittingState, question: QuestionInPlay): number[] {
   const kind = kindInPlay(state, question);
   const content = writtenQuestion(state, question).answer;
+  if (!kind.keyed || kind.control(content).type !== 'one') return [];
   return question.responses
     .filter(
       (response) => response.answer && response.verdict === 'wrong' && question.tried.includes(response.team),
     )
-    .map((response) => kind.show(content, question.order, response.answer!).slot)
-    .filter((slot) => slot !== null);
+    .flatMap((response) => kind.show(content, question.order, response.answer!).slots);
 }
 
 /** Takes the answer of a seat: one a team, the first one locks it. */
@@ -42,12 +48,12 @@ export function answer(
     return refuse('already', `Your team has answered: ${by} was first.`);
   }
   const kind = kindInPlay(state, question);
-  if (!kind.onHandset) return refuse('notNow', 'This one is said aloud.');
+  if (kind.given !== 'handset') return refuse('notNow', 'This one is not answered on a handset.');
   const content = writtenQuestion(state, question).answer;
   const read = kind.read(content, question.order, command.answer);
-  if (!read) return refuse('invalid', 'That is no answer to this question.');
-  const { slot } = kind.show(content, question.order, read);
-  if (slot !== null && ruledOut(state, question).includes(slot))
+  if (!read) return refuse('invalid', noAnswer[kind.control(content).type] ?? noAnswer.one);
+  const out = ruledOut(state, question);
+  if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
     return refuse('used', 'That option has been tried: choose another.');
   const answered = { type: 'answered', seat: seat.id, team: seat.team, answer: read } as const;
   const locked = lock(state, 'all', answered);

@@ -65,7 +65,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'lock':
       return lock(state, 'host');
     case 'rule':
-      return rule(state, command.team, command.verdict);
+      return rule(state, command.team, command.verdict, command.share);
     case 'showAnswers':
       return showAnswers(state);
     case 'showKey':

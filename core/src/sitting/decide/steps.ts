@@ -1,4 +1,5 @@
-import { kindOf, type KindName } from '../../question/kinds/index.ts';
+import { verdictOf, type Verdict } from '../../question/kind.ts';
+import { kindOf, type KindName, type StoredAnswer } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
 import type { RoundRules } from '../../show/rules.ts';
 import type { Clock } from '../clock.ts';
@@ -49,14 +50,33 @@ export function pose(state: SittingState, { random }: Context): Draft[] | Refusa
   const { question, no } = at(state, 'picked');
   if (no) return no;
   const content = writtenQuestion(state, question).answer;
-  const order = kindOf(content.kind).layOut(content, rulesOf(state).shuffleOptions ? random : null);
+  const order = kindOf(content.kind).layOut(content, random, rulesOf(state).shuffleOptions);
   return [{ type: 'posed', order }];
 }
 
 export function open(state: SittingState, { now }: Context): Draft[] | Refusal {
   const { question, no } = at(state, 'posed');
-  return no ?? [startClock(state, question, now)];
+  if (no) return no;
+  if (kindInPlay(state, question).given === 'nowhere')
+    return refuse('notNow', 'This is an information card: there is nothing to answer.');
+  return [startClock(state, question, now)];
 }
+
+/** What the key says of an answer of the team on the floor; nothing where only the host can say. */
+function marked(state: SittingState, question: QuestionInPlay, answer: StoredAnswer): Draft[] {
+  const content = writtenQuestion(state, question).answer;
+  const share = kindOf(content.kind).mark(content, answer, [answer]);
+  if (share === null) return [];
+  const verdict = verdictOf(share);
+  const ruled = { type: 'ruled', team: question.floor, verdict, by: 'key' } as const;
+  return [verdict === 'part' ? { ...ruled, share } : ruled];
+}
+
+/** The response that brings points, if any: right, or right in part. */
+export const wonBy = (question: QuestionInPlay) => question.responses.find((response) => response.share > 0);
+
+/** Points for a share of the value, rounded half up. */
+export const pointsFor = (points: number, share: number): number => Math.floor(points * share + 0.5);
 
 /** Locks the question and marks by the key what can be marked. */
 export function lock(
@@ -68,15 +88,7 @@ export function lock(
   if (no) return no;
   const drafts: Draft[] = [{ type: 'locked', why }];
   const answer = extra?.answer ?? responseOf(question, question.floor)?.answer;
-  const content = writtenQuestion(state, question).answer;
-  if (answer)
-    drafts.push({
-      type: 'ruled',
-      team: question.floor,
-      verdict: kindOf(content.kind).mark(content, answer),
-      by: 'key',
-    });
-  return drafts;
+  return answer ? [...drafts, ...marked(state, question, answer)] : drafts;
 }
 
 export function showAnswers(state: SittingState): Draft[] | Refusal {
@@ -105,8 +117,9 @@ export function handOn(state: SittingState, { now }: Context): Draft[] | Refusal
     return refuse('notNow', 'The key has been shown, so nobody else can have the question.');
   const { question, no } = at(state, 'posed', 'open', 'locked', 'answers');
   if (no) return no;
-  if (question.responses.some((response) => response.verdict === 'right'))
-    return refuse('notNow', 'There is a right answer already.');
+  const kind = kindInPlay(state, question);
+  if (kind.given === 'nowhere') return refuse('notNow', 'There is nothing to answer here.');
+  if (wonBy(question)) return refuse('notNow', 'There is a right answer already.');
   if (question.step === 'open' && responseOf(question, question.floor))
     return refuse('notNow', 'The team has answered: lock it first.');
   const team = handOnTo(state, question);
@@ -116,34 +129,43 @@ export function handOn(state: SittingState, { now }: Context): Draft[] | Refusal
 }
 
 /** Rules on a team's answer; what was said aloud to an open question locks it. */
-export function rule(state: SittingState, team: string, verdict: 'right' | 'wrong'): Draft[] | Refusal {
+export function rule(state: SittingState, team: string, verdict: Verdict, share = 0.5): Draft[] | Refusal {
   const { question, no } = at(state, 'posed', 'open', 'locked', 'answers', 'key');
   if (no) return no;
   if (!state.show.teams.some((one) => one.id === team)) return refuse('notThere', 'There is no such team.');
+  if (!kindInPlay(state, question).keyed)
+    return refuse('notNow', 'This one has no right answer. Points can be given by hand, with a reason.');
   if (question.tried.includes(team))
     return refuse('notNow', 'That team was handed past. Take back the step, or change its points by hand.');
   if (team !== question.floor && verdict === 'wrong' && !responseOf(question, team))
     return refuse('notNow', 'That team does not have the floor. Take points away by hand, with a reason.');
-  if (responseOf(question, team)?.verdict === verdict) return refuse('already', `It is ruled ${verdict}.`);
-  const other = question.responses.find((response) => response.verdict === 'right' && response.team !== team);
-  if (other && verdict === 'right')
+  const before = responseOf(question, team);
+  if (before?.verdict === verdict && (verdict !== 'part' || before.share === share))
+    return refuse('already', verdict === 'part' ? 'It is ruled so.' : `It is ruled ${verdict}.`);
+  if (verdict !== 'wrong' && question.responses.some((one) => one.share > 0 && one.team !== team))
     return refuse('notNow', 'Another team was right. Rule that one wrong first.');
-  const ruled: Draft = { type: 'ruled', team, verdict, by: 'host' };
+  const ruled: Draft =
+    verdict === 'part'
+      ? { type: 'ruled', team, verdict, share, by: 'host' }
+      : { type: 'ruled', team, verdict, by: 'host' };
   const live = question.step === 'posed' || question.step === 'open';
   return live ? [{ type: 'locked', why: 'host' }, ruled] : [ruled];
 }
 
 /** Writes the points into the ledger and closes the question. */
 export function settle(state: SittingState): Draft[] | Refusal {
-  const { question, no } = at(state, 'locked', 'answers', 'key');
+  const card = state.question && kindInPlay(state, state.question).given === 'nowhere';
+  const { question, no } = at(state, 'locked', 'answers', 'key', ...(card ? (['posed'] as const) : []));
   if (no) return no;
-  const winner = question.responses.find((response) => response.verdict === 'right')?.team ?? null;
+  const won = wonBy(question);
   const drafts = penaltyFor(state, question);
-  if (winner !== null && question.points !== 0) {
-    const cause = { by: 'ruling', question: question.question, ref: question.ref, verdict: 'right' } as const;
-    drafts.push({ type: 'scored', team: winner, amount: question.points, cause });
+  const amount = won ? pointsFor(question.points, won.share) : 0;
+  if (won && amount !== 0) {
+    const verdict = verdictOf(won.share);
+    const cause = { by: 'ruling', question: question.question, ref: question.ref, verdict } as const;
+    drafts.push({ type: 'scored', team: won.team, amount, cause });
   }
-  return [...drafts, { type: 'settled', winner }];
+  return [...drafts, { type: 'settled', winner: won?.team ?? null }];
 }
 
 export function leave(state: SittingState): Draft[] | Refusal {

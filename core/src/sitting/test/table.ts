@@ -1,8 +1,8 @@
 import type { Show } from '../../show/show.ts';
 import type { RoundRules } from '../../show/rules.ts';
 import { weaveAt } from '../../show/weave.ts';
-import { append, decide, isRefusal, newSitting, openDoors } from '../../index.ts';
-import type { Actor, Command, LoggedEvent, Refusal, Sitting } from '../../index.ts';
+import { append, blankQuestion, decide, isRefusal, newSitting, openDoors } from '../../index.ts';
+import type { Actor, AnswerContent, Command, Question, LoggedEvent, Refusal, Sitting } from '../../index.ts';
 
 export const HOST: Actor = { role: 'host', id: 'host' };
 export const CLOCK: Actor = { role: 'clock', id: '' };
@@ -11,17 +11,87 @@ export const seatActor = (id: string): Actor => ({ role: 'seat', id });
 /** Words that stand in keys and notes only, so that a view which holds one of them leaks. */
 export const SECRET = 'SECRETWORD';
 
+/** A question with secrets in every field that is not for the audience before the key. */
+export const question = (id: string, prompt: string, answer: AnswerContent): Question => ({
+  ...blankQuestion(() => id),
+  prompt,
+  answer,
+  notes: `${SECRET} notes of ${id}`,
+  explanation: `${SECRET} explanation of ${id}`,
+  onRight: `${SECRET} praise of ${id}`,
+  onWrong: `${SECRET} comfort of ${id}`,
+  credit: `${SECRET} credit of ${id}`,
+});
+
+const FORGIVING = { case: true, accents: true, articles: true, slips: false };
+const some = (...texts: string[]) => texts.map((text, i) => ({ id: `k${i + 1}`, text }));
+
+/**
+ * One question of every kind, each with a right and a wrong answer as a handset sends it while
+ * nothing is shuffled; "order" and "reverse" are to be worked out from what is laid out.
+ */
+export function everyKind(): { answer: AnswerContent; right: unknown; wrong: unknown }[] {
+  const options = some('Option 1', 'Option 2', 'Option 3');
+  const pairs = [
+    { id: 'k1', left: 'ebb', right: 'falls' },
+    { id: 'k2', left: 'flood', right: 'rises' },
+  ];
+  return [
+    { answer: { kind: 'choice', options, key: 'k2' }, right: { slot: 1 }, wrong: { slot: 0 } },
+    {
+      answer: { kind: 'many', options, keys: ['k1', 'k3'], marking: 'minus' },
+      right: { slots: [2, 0] },
+      wrong: { slots: [1] },
+    },
+    {
+      answer: { kind: 'truefalse', key: false, words: { true: 'True', false: 'False' } },
+      right: { slot: 1 },
+      wrong: { slot: 0 },
+    },
+    {
+      answer: { kind: 'text', accepted: [`${SECRET} neap`, 'neap'], forgive: FORGIVING },
+      right: { text: 'a Neap' },
+      wrong: { text: 'spring' },
+    },
+    {
+      answer: {
+        kind: 'number',
+        key: 7314.5,
+        marking: 'within',
+        tolerance: 1,
+        percent: true,
+        unit: 'm',
+        units: [{ name: 'km', factor: 1000 }],
+      },
+      right: { text: '7,3145 km' },
+      wrong: { text: '12' },
+    },
+    { answer: { kind: 'order', options, marking: 'pairs' }, right: 'order', wrong: 'reverse' },
+    { answer: { kind: 'match', pairs, extras: [], marking: 'pairs' }, right: 'order', wrong: 'reverse' },
+    { answer: { kind: 'aloud', key: `${SECRET} figure of eight` }, right: null, wrong: null },
+    { answer: { kind: 'opinion', options }, right: null, wrong: { slot: 1 } },
+    { answer: { kind: 'card' }, right: null, wrong: null },
+  ];
+}
+
+/** A board of one row with a question of every kind, worth 100 each, on the cells a:0, a:1, … */
+export function everyKindShow(rules: Partial<RoundRules> = {}): Show {
+  const show = sampleShow(rules);
+  const kinds = everyKind();
+  show.questions = Object.fromEntries(
+    kinds.map(({ answer }, i) => [`q${i}`, question(`q${i}`, `Prompt ${i}`, answer)]),
+  );
+  show.rounds[0]!.content = {
+    categories: [{ id: 'a', name: 'Kinds' }],
+    values: kinds.map((_, i) => ({ id: `${i}`, points: 100 })),
+    cells: Object.fromEntries(kinds.map((_, i) => [`a:${i}`, { question: `q${i}`, value: null }])),
+  };
+  return show;
+}
+
 /** A board of 2 × 2: choice, typed text, said aloud, and a cell worth a negative value. */
 export function sampleShow(rules: Partial<RoundRules> = {}, key = 'k2'): Show {
-  const question = (id: string, prompt: string, answer: Show['questions'][string]['answer']) => ({
-    id,
-    prompt,
-    answer,
-    clock: null,
-    notes: `${SECRET} notes of ${id}`,
-    explanation: `${SECRET} explanation of ${id}`,
-  });
-  const options = ['k1', 'k2', 'k3'].map((id, i) => ({ id, text: `Option ${i + 1}` }));
+  const options = some('Option 1', 'Option 2', 'Option 3');
   return {
     title: 'Sample',
     teams: ['Bowline', 'Fairlead', 'Leeward'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
@@ -51,7 +121,11 @@ export function sampleShow(rules: Partial<RoundRules> = {}, key = 'k2'): Show {
     ],
     questions: {
       q1: question('q1', 'Choose', { kind: 'choice', options, key }),
-      q2: question('q2', 'Type', { kind: 'text', accepted: [`${SECRET} neap tide`, 'neap'] }),
+      q2: question('q2', 'Type', {
+        kind: 'text',
+        accepted: [`${SECRET} neap tide`, 'neap'],
+        forgive: FORGIVING,
+      }),
       q3: question('q3', 'Say', { kind: 'aloud', key: `${SECRET} figure of eight` }),
       q4: question('q4', 'Choose again', { kind: 'choice', options, key }),
     },
@@ -101,6 +175,14 @@ export class Table {
 
   choose(ref: string): this {
     return this.do({ type: 'choose', ref });
+  }
+
+  /** An answer of `everyKind` as a handset sends it for the question that is laid out now. */
+  wire(answer: unknown): unknown {
+    if (answer !== 'order' && answer !== 'reverse') return answer;
+    const { order } = this.state.question!;
+    const slots = order.map((_, i) => order.indexOf(i));
+    return { slots: answer === 'order' ? slots : slots.reverse() };
   }
 
   /** The slot in which the option with this text stands. */

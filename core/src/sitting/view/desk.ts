@@ -1,5 +1,5 @@
-import type { AnswerView, KeyView, Verdict } from '../../question/kind.ts';
-import { kindInPlay, rulesOf, writtenQuestion } from '../decide/steps.ts';
+import type { AnswerView, Control, KeyView, Verdict } from '../../question/kind.ts';
+import { kindInPlay, rulesOf, wonBy, writtenQuestion } from '../decide/steps.ts';
 import type { Draft } from '../events.ts';
 import type { LedgerEntry } from '../ledger.ts';
 import { nextStep, type NextStep } from '../next.ts';
@@ -14,14 +14,18 @@ export interface DeskResponse {
   answer: AnswerView | null;
   after: number | null;
   verdict: Verdict | null;
+  share: number;
   by: 'key' | 'host' | null;
 }
 
 export interface DeskQuestion {
   prompt: string;
+  control: Control;
   options: string[];
   key: KeyView;
   explanation: string;
+  onRight: string;
+  onWrong: string;
   notes: string;
   responses: DeskResponse[];
   /** The team that gets it next if it is handed on. */
@@ -45,14 +49,16 @@ export interface DeskView extends PublicView {
 function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuestion {
   const written = writtenQuestion(state, question);
   const kind = kindInPlay(state, question);
-  const answered = question.responses.some((response) => response.verdict === 'right');
   // Before it is posed the options have no order on the stage yet: the author's serves the host.
-  const order = question.step === 'picked' ? kind.layOut(written.answer, null) : question.order;
+  const order = question.step === 'picked' ? kind.asWritten(written.answer) : question.order;
   return {
     prompt: written.prompt,
+    control: kind.control(written.answer),
     options: kind.options(written.answer, order),
     key: kind.key(written.answer, order),
     explanation: written.explanation,
+    onRight: written.onRight,
+    onWrong: written.onWrong,
     notes: written.notes,
     responses: question.responses.map((response) => ({
       team: response.team,
@@ -60,9 +66,11 @@ function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuesti
       answer: response.answer && kind.show(written.answer, order, response.answer),
       after: response.after,
       verdict: response.verdict,
+      share: response.share,
       by: response.by,
     })),
-    handOnTo: question.keyShown || answered ? null : handOnTo(state, question),
+    handOnTo:
+      question.keyShown || wonBy(question) || kind.given === 'nowhere' ? null : handOnTo(state, question),
   };
 }
 

@@ -1,5 +1,7 @@
 import { formatOf, type BoardView } from '../../formats/index.ts';
-import type { AnswerView, KeyView, Verdict } from '../../question/kind.ts';
+import type { AnswerView, Control, KeyView, Verdict } from '../../question/kind.ts';
+import type { KindName } from '../../question/kinds/index.ts';
+import type { Question } from '../../question/question.ts';
 import { rank } from '../../rank/standings.ts';
 import type { Weave } from '../../show/weave.ts';
 import type { Clock } from '../clock.ts';
@@ -26,6 +28,8 @@ export interface TryView {
   answer: AnswerView | null;
   /** `null` until it is public: by handing on, by the key, or by settling. */
   verdict: Verdict | 'none' | null;
+  /** How much of the value a verdict of "part" brings. */
+  share: number | null;
 }
 
 export interface PublicQuestion {
@@ -34,17 +38,18 @@ export interface PublicQuestion {
   points: number;
   step: Step;
   floor: string;
-  kind: 'choice' | 'text' | 'aloud';
+  kind: KindName;
   /** `null` until it is posed. */
   prompt: string | null;
-  /** `null` until the answers are open. */
+  /** `null` until the answers are open; so are the options. */
+  control: Control | null;
   options: string[] | null;
   ruledOut: number[];
   clock: Clock | null;
   limit: number | null;
   lockedBy: QuestionInPlay['lockedBy'];
   tries: TryView[];
-  key: (KeyView & { explanation: string }) | null;
+  key: (KeyView & Pick<Question, 'explanation' | 'onRight' | 'onWrong' | 'credit'>) | null;
   /** Points that the question brought, once it is settled. */
   result: { team: string; amount: number }[] | null;
 }
@@ -77,11 +82,14 @@ export function teamViews(state: SittingState): TeamView[] {
 function tryView(state: SittingState, question: QuestionInPlay, team: string, response?: Response): TryView {
   const shown = response?.shown && response.answer;
   const content = writtenQuestion(state, question).answer;
-  const verdictIsPublic = question.tried.includes(team) || question.keyShown || question.step === 'settled';
+  const verdictIsPublic =
+    kindInPlay(state, question).keyed &&
+    (question.tried.includes(team) || question.keyShown || question.step === 'settled');
   return {
     team,
     answer: shown ? kindInPlay(state, question).show(content, question.order, response.answer!) : null,
     verdict: verdictIsPublic ? (response?.verdict ?? 'none') : null,
+    share: verdictIsPublic && response?.verdict === 'part' ? response.share : null,
   };
 }
 
@@ -104,6 +112,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     floor: question.floor,
     kind: written.answer.kind,
     prompt: question.step === 'picked' ? null : written.prompt,
+    control: opened ? kind.control(written.answer) : null,
     options: opened ? kind.options(written.answer, question.order) : null,
     ruledOut: ruledOut(state, question),
     clock: question.clock,
@@ -118,7 +127,13 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
       ),
     ),
     key: question.keyShown
-      ? { ...kind.key(written.answer, question.order), explanation: written.explanation }
+      ? {
+          ...kind.key(written.answer, question.order),
+          explanation: written.explanation,
+          onRight: written.onRight,
+          onWrong: written.onWrong,
+          credit: written.credit,
+        }
       : null,
     result: question.step === 'settled' ? resultOf(state, question) : null,
   };

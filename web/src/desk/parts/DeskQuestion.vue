@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import {
-  mdiCheckBold,
-  mdiCloseThick,
   mdiFastForward5,
   mdiKeyOutline,
   mdiLockOutline,
@@ -11,13 +9,17 @@ import {
   mdiRewind5,
   mdiTimerOffOutline,
 } from '@mdi/js';
+import type { DeskResponse } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import { letterOf } from '../../design/letters.ts';
 import { useFormat } from '../../design/useFormat.ts';
+import RichText from '../../design/rich/RichText.vue';
+import { verdictIcon, verdictWord } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useServerNow } from '../../live/useServerNow.ts';
 import { useDesk } from '../useDesk.ts';
+import DeskKey from './DeskKey.vue';
 
 /** The question in play as only the host sees it: key, notes, clock, answers as they come. */
 const { t } = useI18n();
@@ -28,13 +30,20 @@ const now = useServerNow();
 const open = computed(() => desk.question!);
 const own = computed(() => desk.view.private.question!);
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id)!;
-const isKey = (slot: number) => own.value.key.slots.includes(slot);
 const held = computed(() => open.value.clock !== null && !('deadline' in open.value.clock));
 const locked = computed(() => open.value.step === 'locked' || open.value.step === 'answers');
-const verdictOf = (response: { verdict: 'right' | 'wrong' | null; by: 'key' | 'host' | null }) =>
-  response.verdict === null
-    ? t('desk.unmarked')
-    : `${t(response.verdict === 'right' ? 'common.right' : 'common.wrong')} – ${t(response.by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
+const verdictOf = ({ verdict, share, by }: DeskResponse) => {
+  if (verdict === null) return t('desk.unmarked');
+  const word =
+    verdict === 'part' ? t('common.partOf', { n: Math.round(share * 100) }) : t(verdictWord[verdict]);
+  return `${word} – ${t(by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
+};
+/** The signs of what was picked; an order or pairs are told by their text. */
+const signsOf = ({ answer }: DeskResponse) =>
+  own.value.control.type === 'one' || own.value.control.type === 'many'
+    ? (answer?.slots ?? []).map(letterOf).join(', ')
+    : '';
+const shareHalf = 0.5;
 </script>
 
 <template>
@@ -43,7 +52,7 @@ const verdictOf = (response: { verdict: 'right' | 'wrong' | null; by: 'key' | 'h
       <span class="grow clip">{{ open.label }}</span>
       <b class="mono">{{ points(open.points) }}</b>
     </p>
-    <p class="prompt">{{ own.prompt }}</p>
+    <RichText class="prompt" :text="own.prompt" />
 
     <div v-if="open.step === 'open'" class="clock">
       <ClockThread v-if="open.clock" class="grow" :clock="open.clock" :limit="open.limit" :now="now" />
@@ -90,32 +99,7 @@ const verdictOf = (response: { verdict: 'right' | 'wrong' | null; by: 'key' | 'h
       >
     </div>
 
-    <ol v-if="own.options.length" class="options">
-      <li v-for="(option, slot) in own.options" :key="slot" :class="{ key: isKey(slot) }">
-        <b class="letter">{{ letterOf(slot) }}</b> <span class="grow">{{ option }}</span>
-        <span v-if="isKey(slot)" class="tag"
-          ><v-icon :icon="mdiCheckBold" size="16" /> {{ t('desk.key') }}</span
-        >
-      </li>
-    </ol>
-    <dl class="facts">
-      <template v-if="!own.options.length">
-        <dt>{{ t('desk.key') }}</dt>
-        <dd class="keyText">{{ own.key.texts[0] }}</dd>
-        <template v-if="own.key.texts.length > 1">
-          <dt>{{ t('desk.alsoAccepted') }}</dt>
-          <dd>{{ own.key.texts.slice(1).join(' · ') }}</dd>
-        </template>
-      </template>
-      <template v-if="own.notes">
-        <dt>{{ t('desk.notes') }}</dt>
-        <dd class="lines">{{ own.notes }}</dd>
-      </template>
-      <template v-if="own.explanation">
-        <dt>{{ t('desk.explanation') }}</dt>
-        <dd>{{ own.explanation }}</dd>
-      </template>
-    </dl>
+    <DeskKey />
 
     <h3>{{ t('desk.answers') }}</h3>
     <p v-if="own.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
@@ -131,14 +115,10 @@ const verdictOf = (response: { verdict: 'right' | 'wrong' | null; by: 'key' | 'h
             }}</span>
           </p>
           <p class="given">
-            <b v-if="response.answer?.slot != null">{{ letterOf(response.answer.slot) }}</b>
+            <b v-if="signsOf(response)">{{ signsOf(response) }}</b>
             {{ response.answer?.text }}
             <span :class="response.verdict">
-              <v-icon
-                v-if="response.verdict"
-                :icon="response.verdict === 'right' ? mdiCheckBold : mdiCloseThick"
-                size="16"
-              />
+              <v-icon v-if="response.verdict" :icon="verdictIcon[response.verdict]" size="16" />
               {{ verdictOf(response) }}
             </span>
           </p>
@@ -150,6 +130,13 @@ const verdictOf = (response: { verdict: 'right' | 'wrong' | null; by: 'key' | 'h
             :disabled="response.verdict === 'right'"
             @click="desk.award(response.team)"
             >{{ t('desk.ruleRight') }}</v-btn
+          >
+          <v-btn
+            size="small"
+            variant="outlined"
+            :disabled="response.verdict === 'part' && response.share === shareHalf"
+            @click="desk.ask({ type: 'rule', team: response.team, verdict: 'part', share: shareHalf })"
+            >{{ t('desk.rulePart') }}</v-btn
           >
           <v-btn
             size="small"
@@ -166,7 +153,7 @@ const verdictOf = (response: { verdict: 'right' | 'wrong' | null; by: 'key' | 'h
         t('desk.handOnTo', { team: teamOf(own.handOnTo).name })
       }}</v-btn>
       <v-btn
-        v-if="!open.key"
+        v-if="!open.key && (own.key.texts.length || own.explanation)"
         variant="outlined"
         :prepend-icon="mdiKeyOutline"
         @click="desk.ask({ type: 'showKey' })"
@@ -201,7 +188,6 @@ p {
   font-size: 24px;
   font-weight: 700;
   line-height: 1.25;
-  white-space: pre-line;
 }
 .clock {
   display: flex;
@@ -214,7 +200,6 @@ p {
   border-radius: 6px;
   background: var(--paper);
 }
-.options,
 .answers {
   list-style: none;
   margin: 0;
@@ -222,43 +207,6 @@ p {
   display: flex;
   flex-direction: column;
   gap: 6px;
-}
-.options li {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  padding: 8px 12px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--paper);
-}
-.options .key {
-  border: 2px solid var(--moss);
-  padding: 7px 11px;
-  font-weight: 700;
-}
-.tag {
-  color: var(--moss);
-}
-.facts {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 6px 16px;
-  margin: 0;
-}
-dt {
-  color: var(--stone);
-}
-dd {
-  margin: 0;
-}
-.keyText {
-  font-weight: 700;
-  font-size: 20px;
-  color: var(--moss);
-}
-.lines {
-  white-space: pre-line;
 }
 .answers li {
   display: flex;
@@ -280,7 +228,8 @@ dd {
 .given {
   font-size: 18px;
 }
-.right {
+.right,
+.part {
   color: var(--moss);
   font-weight: 700;
 }

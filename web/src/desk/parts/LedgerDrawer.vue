@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { mdiClose } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
+import { verdictWord } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useDesk } from '../useDesk.ts';
 
@@ -41,7 +42,7 @@ const lines = computed(() => {
             entry.cause.by === 'hand'
               ? t('desk.byHand', { reason: entry.cause.reason })
               : t('desk.byRuling', {
-                  verdict: t(entry.cause.verdict === 'right' ? 'common.right' : 'common.wrong'),
+                  verdict: t(verdictWord[entry.cause.verdict]),
                   prompt: entry.label,
                 })
           }}</span>

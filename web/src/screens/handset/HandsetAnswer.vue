@@ -1,86 +1,91 @@
 <script setup lang="ts">
-import { ref } from 'vue';
 import type { PublicQuestion } from '@distaff/core';
+import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { letterOf } from '../../design/letters.ts';
+import MatchAnswer from './answer/MatchAnswer.vue';
+import OrderAnswer from './answer/OrderAnswer.vue';
+import PickAnswer from './answer/PickAnswer.vue';
+import TypeAnswer from './answer/TypeAnswer.vue';
 
 /** Where a seat of the team on the floor answers. The first answer is final, so it is chosen, then sent. */
 const { question, sending } = defineProps<{ question: PublicQuestion; sending: boolean }>();
 const emit = defineEmits<{ answer: [answer: object] }>();
 const { t } = useI18n();
-const slot = ref<number | null>(null);
-const text = ref('');
+const wire = ref<object | null>(null);
+/** What the button says: each way of answering tells what is still to do. */
+const word = ref('');
 
 function send(): void {
-  if (sending) return;
-  if (question.kind === 'text') {
-    if (text.value.trim() !== '') emit('answer', { text: text.value });
-  } else if (slot.value !== null) emit('answer', { slot: slot.value });
+  if (!sending && wire.value) emit('answer', wire.value);
 }
 </script>
 
 <template>
-  <form class="answer" @submit.prevent="send">
-    <template v-if="question.kind === 'text'">
-      <v-text-field
-        v-model="text"
-        class="field"
-        :label="t('handset.typeHere')"
-        maxlength="120"
-        autocomplete="off"
-        autocapitalize="off"
-        density="comfortable"
-      />
-    </template>
-    <div v-else role="radiogroup" :aria-label="t('handset.choose')" class="bars">
-      <button
-        v-for="(option, i) in question.options"
-        :key="i"
-        type="button"
-        role="radio"
-        class="bar"
-        :aria-checked="slot === i"
-        :disabled="question.ruledOut.includes(i) || sending"
-        @click="slot = i"
-      >
-        <span class="eyelet">{{ letterOf(i) }}</span>
-        <span class="grow">{{ option }}</span>
-        <small v-if="question.ruledOut.includes(i)">{{ t('handset.tried') }}</small>
-      </button>
-    </div>
+  <form v-if="question.control" class="answer" @submit.prevent="send">
+    <PickAnswer
+      v-if="question.control.type === 'one' || question.control.type === 'many'"
+      v-model:wire="wire"
+      v-model:word="word"
+      :options="question.options ?? []"
+      :out="question.ruledOut"
+      :several="question.control.type === 'many'"
+      :disabled="sending"
+    />
+    <OrderAnswer
+      v-else-if="question.control.type === 'order'"
+      v-model:wire="wire"
+      v-model:word="word"
+      :options="question.options ?? []"
+      :disabled="sending"
+    />
+    <MatchAnswer
+      v-else-if="question.control.type === 'match'"
+      v-model:wire="wire"
+      v-model:word="word"
+      :left="question.control.left"
+      :options="question.options ?? []"
+      :disabled="sending"
+    />
+    <TypeAnswer
+      v-else
+      v-model:wire="wire"
+      v-model:word="word"
+      :number="question.control.type === 'number'"
+      :unit="question.control.type === 'number' ? question.control.unit : ''"
+      :disabled="sending"
+    />
     <v-btn
       type="submit"
+      class="send"
       color="primary"
       size="x-large"
       block
-      :disabled="sending || (question.kind === 'text' ? text.trim() === '' : slot === null)"
+      :disabled="sending || wire === null"
     >
-      {{
-        sending
-          ? t('handset.sending')
-          : question.kind === 'text'
-            ? t('handset.send')
-            : slot === null
-              ? t('handset.choose')
-              : t('handset.sendOption', { letter: letterOf(slot) })
-      }}
+      {{ sending ? t('handset.sending') : word }}
     </v-btn>
   </form>
 </template>
 
-<style scoped>
+<style>
 .answer {
   display: flex;
   flex-direction: column;
   gap: 12px;
   margin-top: auto;
 }
-.bars {
+/* Long answers scroll under the button, which stays in reach of the thumb. */
+.answer .send {
+  position: sticky;
+  bottom: 0;
+  flex: none;
+}
+.answer .bars {
   display: flex;
   flex-direction: column;
   gap: 8px;
 }
-.bar {
+.answer .bar {
   display: flex;
   align-items: center;
   gap: 12px;
@@ -95,27 +100,29 @@ function send(): void {
   border-radius: 8px;
   cursor: pointer;
 }
-.bar[aria-checked='true'] {
+.answer .bar[aria-checked='true'],
+.answer .bar[aria-pressed='true'] {
   border-color: var(--accent);
   border-width: 3px;
   padding: 7px 13px;
   background: #2a3c36;
   font-weight: 700;
 }
-.bar[aria-checked='true'] .eyelet {
+.answer .bar[aria-checked='true'] .eyelet,
+.answer .bar[aria-pressed='true'] .eyelet {
   background: var(--accent);
   border-color: var(--accent);
   color: #14211d;
 }
-.bar:disabled {
+.answer .bar.out {
   border-style: dashed;
   color: var(--dim);
   cursor: default;
 }
-.bar:disabled .grow {
+.answer .bar.out .grow {
   text-decoration: line-through;
 }
-.eyelet {
+.answer .eyelet {
   flex: none;
   width: 32px;
   height: 32px;
@@ -125,7 +132,15 @@ function send(): void {
   border-radius: 50%;
   font-weight: 700;
 }
-.grow {
-  overflow-wrap: anywhere;
+.answer .square {
+  border-radius: 6px;
+}
+.answer .again {
+  min-height: 44px;
+  margin-top: 4px;
+  font: inherit;
+  color: var(--dim);
+  text-decoration: underline;
+  cursor: pointer;
 }
 </style>

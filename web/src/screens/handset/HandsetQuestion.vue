@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PublicQuestion, SeatView, TeamView } from '@distaff/core';
-import { mdiCheckBold, mdiCloseThick, mdiMinusThick } from '@mdi/js';
+import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
+import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { verdictIcon, verdictWord } from '../../design/verdict.ts';
+import HandsetOptions from './HandsetOptions.vue';
 
 /** A question as somebody sees it who cannot answer it now: waiting, having answered, or at the key. */
 const { question, seat, teams } = defineProps<{
@@ -21,43 +24,43 @@ const live = computed(() => question.step === 'open');
 const before = computed(() => question.step === 'picked' || question.step === 'posed');
 const ownTry = computed(() => question.tries.find((one) => one.team === seat.team));
 const verdict = computed(() => ownTry.value?.verdict ?? null);
-const verdictIcon = { right: mdiCheckBold, wrong: mdiCloseThick, none: mdiMinusThick } as const;
-const verdictWord = { right: 'common.right', wrong: 'common.wrong', none: 'common.noAnswer' } as const;
+const keyed = computed(() => question.kind !== 'opinion' && question.kind !== 'card');
+const opinion = computed(() => question.kind === 'opinion');
+const share = computed(() => ownTry.value?.share ?? null);
+/** What the author has to say to those who were right and to those who were not. */
+const said = computed(() => {
+  if (!question.key || !verdict.value) return '';
+  return verdict.value === 'right' ? question.key.onRight : question.key.onWrong;
+});
+/** The signs of what was picked; an order or pairs are told by their text. */
+const signs = computed(() => {
+  const type = question.control?.type;
+  return type === 'one' || type === 'many' ? (seat.given?.answer?.slots.map(letterOf) ?? []) : [];
+});
 const gains = computed(() => question.result?.filter((one) => one.amount !== 0) ?? []);
 </script>
 
 <template>
   <div class="question">
-    <p v-if="before">{{ t('handset.openSoon') }}</p>
+    <p v-if="before">{{ t(question.kind === 'card' ? 'handset.card' : 'handset.openSoon') }}</p>
     <p v-else-if="live && !onFloor" class="other">
       {{ t('handset.withOther', { team: name(question.floor) }) }}
     </p>
     <p v-else-if="live && question.kind === 'aloud'" class="other">{{ t('handset.sayIt') }}</p>
 
-    <ol v-if="question.options && (live || question.key)" class="options">
-      <li
-        v-for="(option, i) in question.options"
-        :key="i"
-        :class="{
-          key: question.key?.slots.includes(i),
-          gone: question.key && !question.key.slots.includes(i),
-          out: question.ruledOut.includes(i),
-        }"
-      >
-        <span class="eyelet">{{ letterOf(i) }}</span> <span class="grow">{{ option }}</span>
-        <v-icon v-if="question.key?.slots.includes(i)" :icon="mdiCheckBold" :aria-label="t('handset.key')" />
-      </li>
-    </ol>
-    <p v-else-if="question.key" class="keyText">
-      <v-icon :icon="mdiCheckBold" /> {{ t('handset.key') }}: {{ question.key.texts[0] }}
+    <HandsetOptions
+      v-if="question.options?.length && (live || question.key || opinion)"
+      :question="question"
+    />
+    <p v-else-if="question.key?.texts.length" class="keyText">
+      <v-icon :icon="mdiCheckBold" /> {{ t('handset.key') }}:
+      <RichText inline :text="question.key.texts[0]!" />
     </p>
 
     <div v-if="seat.given" class="given">
       <p class="small">{{ t('handset.given') }}</p>
       <p class="answerText">
-        <span v-if="seat.given.answer?.slot != null" class="eyelet">{{
-          letterOf(seat.given.answer.slot)
-        }}</span>
+        <span v-for="sign in signs" :key="sign" class="eyelet">{{ sign }}</span>
         {{ seat.given.answer?.text }}
       </p>
       <p class="small">
@@ -69,10 +72,12 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
     </p>
 
     <p v-if="verdict" class="verdict" :class="verdict">
-      <v-icon :icon="verdictIcon[verdict]" /> {{ t(verdictWord[verdict]) }}
+      <v-icon :icon="verdictIcon[verdict]" />
+      {{ share === null ? t(verdictWord[verdict]) : t('common.partOf', { n: Math.round(share * 100) }) }}
     </p>
-    <p v-if="question.key?.explanation">{{ question.key.explanation }}</p>
-    <template v-if="question.result">
+    <p v-if="said">{{ said }}</p>
+    <RichText v-if="question.key?.explanation" :text="question.key.explanation" />
+    <template v-if="question.result && keyed">
       <p v-for="one in gains" :key="one.team" class="gain">
         {{ t('handset.gets', { team: name(one.team), amount: change(one.amount) }) }}
       </p>
@@ -92,37 +97,6 @@ p {
 }
 .other {
   color: var(--dim);
-}
-.options {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-}
-.options li {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  padding: 8px 12px;
-  border: 1px solid #3b4f48;
-  border-radius: 8px;
-  background: var(--panel);
-}
-.options .key {
-  background: var(--light);
-  color: #14211d;
-  font-weight: 700;
-}
-.options .gone,
-.options .out {
-  border-style: dashed;
-  background: none;
-  color: var(--dim);
-}
-.options .out .grow {
-  text-decoration: line-through;
 }
 .eyelet {
   flex: none;

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
+import RichText from '../../design/rich/RichText.vue';
 import HandsetAnswer from './HandsetAnswer.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
 
@@ -84,9 +85,9 @@ const line = computed(() => {
         <p class="topic">
           {{ t('handset.comesUp', { category: question.label, points: points(question.points) }) }}
         </p>
-        <p v-if="question.prompt" class="prompt">{{ question.prompt }}</p>
+        <RichText v-if="question.prompt" class="prompt" :text="question.prompt" />
         <HandsetAnswer
-          v-if="mayAnswer && question.kind !== 'aloud'"
+          v-if="mayAnswer && question.control && question.control.type !== 'none'"
           :key="question.ref + question.tries.length"
           :question="question"
           :sending="sending"
@@ -163,8 +164,6 @@ p {
   font-size: 22px;
   font-weight: 700;
   line-height: 1.22;
-  white-space: pre-line;
-  overflow-wrap: anywhere;
 }
 .standings {
   list-style: none;

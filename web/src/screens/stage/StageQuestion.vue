@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PublicQuestion, TeamView } from '@distaff/core';
-import { mdiCheckBold, mdiCloseThick, mdiMinusThick } from '@mdi/js';
+import type { PublicQuestion, TeamView, TryView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
-import OptionBars from '../../design/OptionBars.vue';
+import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { verdictIcon, verdictWord } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import StageAnswer from './StageAnswer.vue';
 
 const { question, teams } = defineProps<{
   question: PublicQuestion;
@@ -14,7 +15,7 @@ const { question, teams } = defineProps<{
   now: number;
 }>();
 const { t } = useI18n();
-const { points, change, list } = useFormat();
+const { points, change } = useFormat();
 
 const team = (id: string) => teams.find((one) => one.id === id);
 const floor = computed(() => team(question.floor));
@@ -22,21 +23,21 @@ const size = computed(() => {
   const length = question.prompt?.length ?? 0;
   return length < 70 ? 'short' : length < 150 ? 'middle' : 'long';
 });
+/** Whether a bar tells who picked it. */
+const onBars = computed(() => question.control?.type === 'one' || question.control?.type === 'many');
 /** Tries that are not told by a bar: typed and said ones, and what a ruling said of any. */
 const told = computed(() =>
-  question.tries.filter((one) => one.verdict !== null || (one.answer && !question.options?.length)),
+  question.tries.filter((one) => one.verdict !== null || (one.answer && !onBars.value)),
 );
 const state = computed(() => {
   if (question.step !== 'locked' && question.step !== 'answers') return '';
   const by = { time: 'stage.timeUp', all: 'stage.lockedAll', host: 'stage.locked' } as const;
   return question.lockedBy ? t(by[question.lockedBy]) : '';
 });
-const hint = computed(() => {
-  if (question.step !== 'open') return '';
-  return question.kind === 'aloud' ? t('stage.saidAloud') : question.kind === 'text' ? t('stage.typeIt') : '';
-});
-const icons = { right: mdiCheckBold, wrong: mdiCloseThick, none: mdiMinusThick } as const;
-const words = { right: 'common.right', wrong: 'common.wrong', none: 'common.noAnswer' } as const;
+const keyed = computed(() => question.kind !== 'opinion' && question.kind !== 'card');
+const isCard = computed(() => question.kind === 'card');
+const verdictOf = (one: TryView) =>
+  one.share === null ? t(verdictWord[one.verdict!]) : t('common.partOf', { n: Math.round(one.share * 100) });
 const gains = computed(() => question.result?.filter((one) => one.amount !== 0) ?? []);
 </script>
 
@@ -48,40 +49,23 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
       <span v-if="floor" class="floor"><WeaveSwatch :weave="floor.weave" /> {{ floor.name }}</span>
     </p>
     <p v-if="question.prompt === null" class="ready">{{ t('stage.comesUp') }}</p>
-    <p v-else class="prompt" :class="size">{{ question.prompt }}</p>
+    <RichText v-else class="prompt" :class="size" :text="question.prompt" />
 
-    <OptionBars
-      v-if="question.options?.length"
-      class="bars"
-      :options="question.options"
-      :key-slots="question.key?.slots ?? null"
-      :ruled-out="question.ruledOut"
-      :picks="
-        question.tries.flatMap((one) =>
-          one.answer?.slot != null ? [{ slot: one.answer.slot, team: team(one.team)! }] : [],
-        )
-      "
-    />
-    <p v-else-if="question.key" class="key">
-      <v-icon :icon="mdiCheckBold" /> <span class="hide">{{ t('stage.key') }}:</span>
-      {{ question.key.texts[0] }}
-      <small v-if="question.key.texts.length > 1">{{
-        t('stage.alsoAccepted', { list: list(question.key.texts.slice(1)) })
-      }}</small>
-    </p>
-    <p v-else-if="hint" class="hint">{{ hint }}</p>
+    <StageAnswer v-if="question.control" :question="question" :teams="teams" />
 
-    <p v-if="question.key?.explanation" class="explanation">{{ question.key.explanation }}</p>
+    <RichText v-if="question.key?.explanation" class="explanation" :text="question.key.explanation" />
+    <p v-if="question.key?.credit" class="state">{{ t('stage.credit', { text: question.key.credit }) }}</p>
+    <p v-if="isCard && question.step === 'posed'" class="state">{{ t('stage.justRead') }}</p>
     <ul v-if="told.length" class="tries">
       <li v-for="one in told" :key="one.team" :class="one.verdict ?? 'open'">
         <WeaveSwatch :weave="team(one.team)!.weave" /> {{ team(one.team)!.name }}
-        <q v-if="one.answer && !question.options?.length">{{ one.answer.text }}</q>
+        <q v-if="one.answer && !onBars">{{ one.answer.text }}</q>
         <template v-if="one.verdict"
-          ><v-icon :icon="icons[one.verdict]" size="1em" /> {{ t(words[one.verdict]) }}</template
+          ><v-icon :icon="verdictIcon[one.verdict]" size="1em" /> {{ verdictOf(one) }}</template
         >
       </li>
     </ul>
-    <p v-if="question.result" class="result">
+    <p v-if="question.result && keyed" class="result">
       <template v-if="gains.length">
         <span v-for="one in gains" :key="one.team">{{
           t('stage.gets', { team: team(one.team)!.name, amount: change(one.amount) })
@@ -133,8 +117,6 @@ p {
   font-weight: 700;
   line-height: 1.16;
   text-wrap: balance;
-  overflow-wrap: anywhere;
-  white-space: pre-line;
 }
 .short {
   font-size: calc(7 * var(--u));
@@ -152,26 +134,6 @@ p {
   font-family: var(--display);
   font-weight: 700;
   font-size: calc(9 * var(--u));
-}
-.bars {
-  flex: 0 1 auto;
-  min-height: 0;
-}
-.key {
-  font-size: calc(7 * var(--u));
-  font-weight: 700;
-  padding: 0.3em 0.5em;
-  background: var(--light);
-  color: #14211d;
-  border-radius: 0.15em;
-}
-.key small {
-  font-size: 0.45em;
-  font-weight: 400;
-}
-.hint {
-  font-size: calc(3.6 * var(--u));
-  color: var(--dim);
 }
 .explanation {
   font-size: calc(3.4 * var(--u));

@@ -1,22 +1,14 @@
 <script setup lang="ts">
 import { cellId, lacksOf, MAX_CATEGORIES, MAX_VALUES } from '@distaff/core';
-import {
-  mdiAlertOutline,
-  mdiClose,
-  mdiDragHorizontal,
-  mdiDragVertical,
-  mdiFormatListBulleted,
-  mdiFormTextbox,
-  mdiMicrophoneOutline,
-  mdiPlus,
-} from '@mdi/js';
+import { mdiAlertOutline, mdiClose, mdiDragHorizontal, mdiDragVertical, mdiPlus } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';
 import { useLacks } from '../useLacks.ts';
-import NumberField from './NumberField.vue';
+import { kindIcons } from '../question/kindIcons.ts';
+import NumberField from '../question/NumberField.vue';
 
 /** The board while it is written: rows and columns are added, named, moved and removed here. */
 const cell = defineModel<string | null>('cell', { required: true });
@@ -26,7 +18,6 @@ const { lackWords } = useLacks();
 const editor = useEditor();
 const content = computed(() => editor.round.content);
 const root = ref<HTMLElement | null>(null);
-const icons = { choice: mdiFormatListBulleted, text: mdiFormTextbox, aloud: mdiMicrophoneOutline };
 
 const worth = (ref: string, own: number) => editor.cellAt(ref).value ?? own;
 const lacks = (ref: string) => {
@@ -172,7 +163,7 @@ function choose(ref: string): void {
               <v-icon v-if="lacks(cellId(category.id, value.id)).length" :icon="mdiAlertOutline" size="18" />
               <v-icon
                 v-else-if="editor.questionAt(cellId(category.id, value.id))"
-                :icon="icons[editor.questionAt(cellId(category.id, value.id))!.answer.kind]"
+                :icon="kindIcons[editor.questionAt(cellId(category.id, value.id))!.answer.kind]"
                 size="18"
               />
               <v-icon v-else :icon="mdiPlus" size="16" />

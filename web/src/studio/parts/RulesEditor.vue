@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
-import NumberField from './NumberField.vue';
+import NumberField from '../question/NumberField.vue';
 
 /** The rules of the round, in words that say what they do. */
 const { t } = useI18n();

@@ -1,0 +1,98 @@
+import { describe, expect, test } from '@jest/globals';
+import { isRefusal, nextStep, publicView, resultsOf } from '../index.ts';
+import { everyKind, everyKindShow, Table } from './test/table.ts';
+
+/** Goes on by the next step until the question is left; what only the host can say is ruled `right`. */
+function playOn(table: Table): string[] {
+  const codes: string[] = [];
+  while (table.state.question) {
+    const next = nextStep(table.state);
+    codes.push(next.code);
+    if (next.command) table.do(next.command);
+    else table.do({ type: 'rule', team: 't0', verdict: 'right' });
+  }
+  return codes;
+}
+
+const rules = { shuffleOptions: false, penalty: 'full', afterWrong: 'close' } as const;
+const kinds = everyKind().map((one, i) => ({ ...one, ref: `a:${i}`, kind: one.answer.kind }));
+const marked = ['showAnswers', 'showKey', 'award', 'leave'];
+const expected: Record<string, string[]> = {
+  aloud: ['lock', 'rule', 'showKey', 'award', 'leave'],
+  opinion: ['lock', 'showExplanation', 'settleUnscored', 'leave'],
+  card: ['settleUnscored', 'leave'],
+};
+
+describe.each(kinds)('$kind on a board', ({ ref, kind, answer, right, wrong }) => {
+  const opened = () => {
+    const table = new Table(everyKindShow(rules)).do('begin').choose(ref).do('pose');
+    return kind === 'card' ? table : table.do('open');
+  };
+
+  test('from the cell back to the board by the next step alone, with a right answer', () => {
+    const table = opened();
+    if (right !== null) table.answer('s0', table.wire(right));
+    expect(playOn(table)).toEqual(expected[kind] ?? marked);
+    const scored = kind !== 'opinion' && kind !== 'card';
+    expect(table.scores()).toEqual([scored ? 100 : 0, 0, 0]);
+    expect(table.state.round).toMatchObject({
+      state: {
+        rows: [{ cells: expect.arrayContaining([expect.objectContaining({ id: ref, state: 'used' })]) }],
+      },
+    });
+    expect(resultsOf(table.state).responses[0]).toMatchObject({ verdict: scored ? 'right' : 'none' });
+  });
+
+  test('a wrong answer costs what the round says; an opinion costs nothing', () => {
+    if (wrong === null) return expect(answer.kind === 'aloud' || answer.kind === 'card').toBe(true);
+    const table = opened();
+    table.answer('s0', table.wire(wrong));
+    expect(table.do('settle').scores()).toEqual([kind === 'opinion' ? 0 : -100, 0, 0]);
+  });
+});
+
+test('part marks bring their share of the value, rounded half up, and win the cell', () => {
+  const show = everyKindShow(rules);
+  const at = kinds.findIndex(({ kind }) => kind === 'many');
+  show.rounds[0]!.content.values[at]!.points = 25;
+  const table = new Table(show).do('begin').choose(`a:${at}`).do('pose', 'open');
+  table.answer('s0', { slots: [0] });
+  expect(table.state.question!.responses[0]).toMatchObject({ verdict: 'part', share: 0.5, by: 'key' });
+  expect(isRefusal(table.send({ type: 'handOn' }))).toBe(true);
+  expect(playOn(table)).toEqual(marked);
+  expect(table.scores()).toEqual([13, 0, 0]);
+  expect(table.state.played[0]).toMatchObject({ winner: 't0' });
+});
+
+test('the host may rule part marks: half where nothing is said, or a share; and change the mind', () => {
+  const at = kinds.findIndex(({ kind }) => kind === 'aloud');
+  const table = new Table(everyKindShow(rules)).do('begin').choose(`a:${at}`).do('pose', 'open');
+  table.do({ type: 'rule', team: 't0', verdict: 'part' });
+  expect(table.state.question!.responses[0]).toMatchObject({ verdict: 'part', share: 0.5 });
+  expect(isRefusal(table.send({ type: 'rule', team: 't0', verdict: 'part' }))).toBe(true);
+  table.do({ type: 'rule', team: 't0', verdict: 'part', share: 0.25 });
+  expect(table.do('settle').scores()).toEqual([25, 0, 0]);
+});
+
+test.each([
+  [0, 0],
+  [1, 100],
+  [2, 200],
+] as const)('weight %i makes 100 points %i', (weight, points) => {
+  const show = everyKindShow(rules);
+  show.questions.q0!.weight = weight;
+  const table = new Table(show).do('begin').choose('a:0').do('pose', 'open');
+  expect(publicView(table.state).question!.points).toBe(points);
+  table.answer('s0', { slot: 1 });
+  expect(table.do('settle').scores()).toEqual([points, 0, 0]);
+});
+
+test('what a handset gets to answer with: nothing before the answers are open, and never the key', () => {
+  for (const { ref, kind } of kinds) {
+    const table = new Table(everyKindShow(rules)).do('begin').choose(ref).do('pose');
+    expect(publicView(table.state).question).toMatchObject({ control: null, options: null, kind });
+    if (kind === 'card') continue;
+    const { control, options, key } = publicView(table.do('open').state).question!;
+    expect([control, options, key]).toMatchSnapshot(kind);
+  }
+});

@@ -1,0 +1,28 @@
+/**
+ * Reads a typed number: a decimal point or comma, blanks or apostrophes between thousands, a sign
+ * (also the true minus), an exponent. "1,250.5", "1.250,5", "1 250,5" and "1'250.5" are all 1250.5.
+ * A single comma or point is taken for the decimal sign ("1,250" is 1.25), except where groups of
+ * three follow each other ("1,250,000").
+ * @returns the number and what stands behind it (a unit, trimmed), or null where no number stands first.
+ */
+export function readNumber(text: string): { value: number; rest: string } | null {
+  const plain = text
+    .normalize('NFKC')
+    .replace(/[\u2212\u2013]/g, '-')
+    .trim();
+  const found = /^([+-]?)\s*((?:\d[\d.,'’\s]*)?\d|[.,]\d+)(e[+-]?\d+)?/i.exec(plain);
+  if (!found) return null;
+  let digits = found[2]!.replace(/['’\s]/g, '');
+  const marks = digits.replace(/\d/g, '');
+  if (new Set(marks).size === 2) {
+    const decimal = marks.at(-1)!;
+    if (marks.indexOf(decimal) !== marks.length - 1) return null;
+    digits = digits.replaceAll(decimal === ',' ? '.' : ',', '').replace(decimal, '.');
+  } else if (marks.length === 1) digits = digits.replace(',', '.');
+  else if (marks.length > 1) {
+    if (!/^\d{1,3}(?:[.,]\d{3})+$/.test(digits)) return null;
+    digits = digits.replace(/[.,]/g, '');
+  }
+  const value = Number(`${found[1]}${digits}${found[3] ?? ''}`);
+  return Number.isFinite(value) ? { value, rest: plain.slice(found[0].length).trim() } : null;
+}

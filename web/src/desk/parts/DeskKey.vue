@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { mdiCheckBold } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import { letterOf } from '../../design/letters.ts';
+import RichText from '../../design/rich/RichText.vue';
+import { useDesk } from '../useDesk.ts';
+
+/** Options and key of the question in play, whatever its kind, and what the author wrote for the host. */
+const { t } = useI18n();
+const desk = useDesk();
+const own = computed(() => desk.view.private.question!);
+const kind = computed(() => desk.question!.kind);
+
+interface Row {
+  sign: string;
+  text: string;
+  key: boolean;
+}
+const rows = computed<Row[]>(() => {
+  const { control, options, key } = own.value;
+  if (control.type === 'order')
+    return key.slots.map((slot, i) => ({ sign: `${i + 1}`, text: options[slot] ?? '', key: true }));
+  if (control.type === 'match')
+    return control.left.map((left, i) => {
+      const slot = key.slots[i]!;
+      return { sign: letterOf(slot), text: `${left} – ${options[slot] ?? ''}`, key: true };
+    });
+  return options.map((text, slot) => ({ sign: letterOf(slot), text, key: key.slots.includes(slot) }));
+});
+const facts = computed(() =>
+  (['notes', 'onRight', 'onWrong', 'explanation'] as const).filter((name) => own.value[name]),
+);
+</script>
+
+<template>
+  <ol v-if="rows.length" class="options">
+    <li v-for="(row, i) in rows" :key="i" :class="{ key: row.key }">
+      <b class="letter">{{ row.sign }}</b> <RichText class="grow" inline :text="row.text" />
+      <span v-if="row.key" class="tag"><v-icon :icon="mdiCheckBold" size="16" /> {{ t('desk.key') }}</span>
+    </li>
+  </ol>
+  <dl class="facts">
+    <template v-if="!rows.length && own.key.texts.length">
+      <dt>{{ t('desk.key') }}</dt>
+      <dd class="keyText"><RichText inline :text="own.key.texts[0]!" /></dd>
+      <template v-if="own.key.texts.length > 1">
+        <dt>{{ t('desk.alsoAccepted') }}</dt>
+        <dd>{{ own.key.texts.slice(1).join(' · ') }}</dd>
+      </template>
+    </template>
+    <template v-if="kind === 'opinion' || kind === 'card'">
+      <dt>{{ t('desk.noKey') }}</dt>
+      <dd>{{ t(kind === 'card' ? 'desk.cardText' : 'desk.noKeyText') }}</dd>
+    </template>
+    <template v-for="name in facts" :key="name">
+      <dt>{{ t(`desk.${name}`) }}</dt>
+      <dd><RichText :text="own[name]" /></dd>
+    </template>
+  </dl>
+</template>
+
+<style scoped>
+.options {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--paper);
+}
+.key {
+  border: 2px solid var(--moss);
+  padding: 7px 11px;
+  font-weight: 700;
+}
+.tag {
+  color: var(--moss);
+}
+.facts {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 6px 16px;
+  margin: 0;
+}
+dt {
+  color: var(--stone);
+}
+dd {
+  margin: 0;
+}
+.keyText {
+  font-weight: 700;
+  font-size: 20px;
+  color: var(--moss);
+}
+</style>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import type { PublicQuestion } from '@distaff/core';
+import { mdiCheckBold } from '@mdi/js';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { letterOf } from '../../design/letters.ts';
+import RichText from '../../design/rich/RichText.vue';
+
+/** What there is to choose from, to read along; and the key among it once it is shown. */
+const { question } = defineProps<{ question: PublicQuestion }>();
+const { t } = useI18n();
+
+interface Row {
+  sign: string;
+  text: string;
+  partner: string;
+  state: '' | 'key' | 'gone' | 'out';
+}
+const rows = computed<Row[]>(() => {
+  const { control, key, ruledOut } = question;
+  const options = question.options ?? [];
+  const told = key !== null && key.slots.length > 0;
+  const row = (sign: string, text: string, state: Row['state'] = told ? 'key' : '', partner = ''): Row => ({
+    sign,
+    text,
+    partner,
+    state,
+  });
+  if (control?.type === 'order' && told)
+    return key.slots.map((slot, i) => row(`${i + 1}`, options[slot] ?? ''));
+  if (control?.type === 'match')
+    return told
+      ? control.left.map((left, i) => row('', left, 'key', options[key.slots[i]!] ?? ''))
+      : [...control.left.map((left) => row('', left)), ...options.map((one, i) => row(letterOf(i), one))];
+  return options.map((option, i) => {
+    const state = told ? (key.slots.includes(i) ? 'key' : 'gone') : ruledOut.includes(i) ? 'out' : '';
+    return row(letterOf(i), option, state);
+  });
+});
+</script>
+
+<template>
+  <ol class="options">
+    <li v-for="(row, i) in rows" :key="i" :class="row.state">
+      <span v-if="row.sign" class="eyelet">{{ row.sign }}</span>
+      <RichText class="grow" inline :text="row.text" />
+      <RichText v-if="row.partner" inline :text="row.partner" />
+      <v-icon v-if="row.state === 'key'" :icon="mdiCheckBold" :aria-label="t('handset.key')" />
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.options {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 12px;
+  border: 1px solid #3b4f48;
+  border-radius: 8px;
+  background: var(--panel);
+}
+.key {
+  background: var(--light);
+  color: #14211d;
+  font-weight: 700;
+}
+.gone,
+.out {
+  border-style: dashed;
+  background: none;
+  color: var(--dim);
+}
+.out .grow {
+  text-decoration: line-through;
+}
+.eyelet {
+  flex: none;
+  display: inline-grid;
+  place-content: center;
+  width: 28px;
+  height: 28px;
+  border: 2px solid currentcolor;
+  border-radius: 50%;
+  font-weight: 700;
+  font-size: 15px;
+}
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import type { PublicQuestion, TeamView } from '@distaff/core';
+import { mdiCheckBold } from '@mdi/js';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import OptionBars from '../../design/OptionBars.vue';
+import RichText from '../../design/rich/RichText.vue';
+import { useFormat } from '../../design/useFormat.ts';
+import StagePairs from './StagePairs.vue';
+
+/** What there is to choose, to order or to match, and the key once it is shown. */
+const { question, teams } = defineProps<{ question: PublicQuestion; teams: readonly TeamView[] }>();
+const { t } = useI18n();
+const { list } = useFormat();
+
+const control = computed(() => question.control?.type ?? 'none');
+/** An opinion has no key: then no bar recedes. */
+const keySlots = computed(() => (question.key?.slots.length ? question.key.slots : null));
+const picks = computed(() =>
+  question.tries.flatMap((one) =>
+    (one.answer?.slots ?? []).map((slot) => ({ slot, team: teams.find((team) => team.id === one.team)! })),
+  ),
+);
+const hint = computed(() => {
+  if (question.step !== 'open') return '';
+  const words = {
+    none: 'stage.saidAloud',
+    text: 'stage.typeIt',
+    number: 'stage.numberIt',
+    order: 'stage.orderIt',
+    match: 'stage.matchIt',
+    many: 'stage.severalRight',
+    one: '',
+  } as const;
+  return words[control.value] && t(words[control.value]);
+});
+</script>
+
+<template>
+  <OptionBars
+    v-if="control === 'one' || control === 'many'"
+    class="bars"
+    :options="question.options ?? []"
+    :key-slots="keySlots"
+    :ruled-out="question.ruledOut"
+    :picks="picks"
+  />
+  <OptionBars
+    v-else-if="control === 'order'"
+    class="bars"
+    :options="question.options ?? []"
+    :sequence="keySlots"
+    :key-slots="null"
+    :ruled-out="[]"
+    :picks="[]"
+  />
+  <StagePairs
+    v-else-if="question.control?.type === 'match'"
+    class="bars"
+    :left="question.control.left"
+    :options="question.options ?? []"
+    :key-slots="keySlots"
+  />
+  <p v-else-if="question.key?.texts.length" class="key">
+    <v-icon :icon="mdiCheckBold" /> <span class="hide">{{ t('stage.key') }}:</span>
+    <RichText inline :text="question.key.texts[0]!" />
+    <small v-if="question.key.texts.length > 1">{{
+      t('stage.alsoAccepted', { list: list(question.key.texts.slice(1)) })
+    }}</small>
+  </p>
+  <p v-if="hint" class="hint">{{ hint }}</p>
+</template>
+
+<style scoped>
+p {
+  margin: 0;
+}
+.bars {
+  flex: 0 1 auto;
+  min-height: 0;
+}
+.key {
+  font-size: calc(7 * var(--u));
+  font-weight: 700;
+  padding: 0.3em 0.5em;
+  background: var(--light);
+  color: #14211d;
+  border-radius: 0.15em;
+}
+.key small {
+  font-size: 0.45em;
+  font-weight: 400;
+}
+.hint {
+  font-size: calc(3.6 * var(--u));
+  color: var(--dim);
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { mdiCheckBold } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import { letterOf } from '../../design/letters.ts';
+import RichText from '../../design/rich/RichText.vue';
+
+/** Two columns to be matched; once the key is shown, each left one with its partner. */
+const { left, options, keySlots } = defineProps<{
+  left: readonly string[];
+  options: readonly string[];
+  keySlots: readonly number[] | null;
+}>();
+const { t } = useI18n();
+</script>
+
+<template>
+  <ol v-if="keySlots" class="pairs" :class="{ many: left.length > 5 }">
+    <li v-for="(one, i) in left" :key="i" class="key">
+      <RichText class="text" inline :text="one" />
+      <v-icon :icon="mdiCheckBold" size="1em" :aria-label="t('stage.goesWith')" />
+      <RichText class="text" inline :text="options[keySlots[i]!] ?? ''" />
+    </li>
+  </ol>
+  <div v-else class="columns" :class="{ many: options.length > 5 }">
+    <ul>
+      <li v-for="(one, i) in left" :key="i"><RichText class="text" inline :text="one" /></li>
+    </ul>
+    <ol>
+      <li v-for="(option, slot) in options" :key="slot">
+        <span class="eyelet">{{ letterOf(slot) }}</span> <RichText class="text" inline :text="option" />
+      </li>
+    </ol>
+  </div>
+</template>
+
+<style scoped>
+ul,
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: calc(1.1 * var(--u));
+  min-height: 0;
+}
+.columns {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: calc(3 * var(--u));
+}
+li {
+  flex: 0 1 calc(9 * var(--u));
+  min-height: 0;
+  display: flex;
+  align-items: center;
+  gap: calc(1.6 * var(--u));
+  padding: 0 calc(2 * var(--u)) 0 calc(1.2 * var(--u));
+  background: var(--panel);
+  border: 2px solid #3b4f48;
+  border-radius: calc(0.8 * var(--u));
+  font-size: calc(3.9 * var(--u));
+  line-height: 1.1;
+}
+.many li {
+  font-size: calc(3 * var(--u));
+}
+.eyelet {
+  flex: none;
+  width: 1.5em;
+  height: 1.5em;
+  display: grid;
+  place-content: center;
+  border: 2px solid currentcolor;
+  border-radius: 50%;
+  font-weight: 700;
+  font-size: 0.8em;
+}
+.text {
+  flex: 1;
+  min-width: 0;
+}
+.key {
+  background: var(--light);
+  border-color: var(--light);
+  color: #14211d;
+  font-weight: 700;
+}
+</style>

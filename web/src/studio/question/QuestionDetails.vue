@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { difficulties, MAX_TAGS, type Question } from '@distaff/core';
+import ISO6391 from 'iso-639-1';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import NumberField from './NumberField.vue';
+
+/** What a question may carry beside prompt and key: feedback, notes, clock, weight, tags, dates, thanks. */
+const question = defineModel<Question>({ required: true });
+const { clockHint = '', tags = [] } = defineProps<{ clockHint?: string; tags?: readonly string[] }>();
+const { t, locale } = useI18n();
+
+const names = computed(() => new Intl.DisplayNames([locale.value], { type: 'language' }));
+const languages = computed(() =>
+  ISO6391.getAllCodes()
+    .map((value) => ({ value, title: `${names.value.of(value) ?? value} (${value})` }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+const languageWrong = computed(() => {
+  try {
+    return question.value.language === '' || Intl.getCanonicalLocales(question.value.language).length
+      ? ''
+      : t('studio.languageWrong');
+  } catch {
+    return t('studio.languageWrong');
+  }
+});
+/** A tag is short and comes once, whatever its case. */
+function setTags(list: string[]): void {
+  const seen = new Map(
+    list
+      .map((tag) => tag.trim().slice(0, 40))
+      .filter(Boolean)
+      .map((tag) => [tag.toLowerCase(), tag] as const),
+  );
+  question.value.tags = [...seen.values()].slice(0, MAX_TAGS);
+}
+const setLanguage = (value: string | { value: string } | null) =>
+  (question.value.language = (typeof value === 'object' ? (value?.value ?? '') : value).trim());
+</script>
+
+<template>
+  <div class="details">
+    <v-textarea
+      v-model="question.explanation"
+      :label="t('studio.explanation')"
+      :hint="t('studio.explanationHint')"
+      persistent-hint
+      rows="1"
+      auto-grow
+      maxlength="1000"
+    />
+    <v-textarea
+      v-model="question.notes"
+      :label="t('studio.notes')"
+      :hint="t('studio.notesHint')"
+      persistent-hint
+      rows="1"
+      auto-grow
+      maxlength="1000"
+    />
+    <div class="pair">
+      <NumberField
+        v-model="question.clock"
+        empty
+        :min="3"
+        :max="600"
+        :label="t('studio.clock')"
+        :hint="clockHint"
+        :problem="t('studio.clockWrong')"
+      />
+      <slot />
+    </div>
+    <details>
+      <summary>{{ t('studio.moreDetails') }}</summary>
+      <div class="more">
+        <div class="pair">
+          <v-text-field v-model="question.onRight" :label="t('studio.onRight')" maxlength="200" />
+          <v-text-field v-model="question.onWrong" :label="t('studio.onWrong')" maxlength="200" />
+        </div>
+        <v-combobox
+          :model-value="question.tags"
+          :items="tags"
+          multiple
+          chips
+          closable-chips
+          :label="t('studio.tags')"
+          :hint="t('studio.tagsHint')"
+          persistent-hint
+          :delimiters="[',', ';']"
+          @update:model-value="setTags"
+        />
+        <div class="pair">
+          <v-select
+            v-model="question.weight"
+            :label="t('studio.weight')"
+            :items="[0, 1, 2].map((value) => ({ value, title: t(`studio.weights.${value}`) }))"
+          />
+          <v-select
+            v-model="question.difficulty"
+            :label="t('studio.difficulty')"
+            :items="[
+              { value: null, title: t('studio.notSaid') },
+              ...difficulties.map((value) => ({ value, title: t(`studio.difficulties.${value}`) })),
+            ]"
+          />
+          <v-text-field
+            :model-value="question.trueAsOf ?? ''"
+            type="date"
+            :label="t('studio.trueAsOf')"
+            @update:model-value="question.trueAsOf = $event || null"
+          />
+          <v-text-field
+            :model-value="question.checkAgainBy ?? ''"
+            type="date"
+            :label="t('studio.checkAgainBy')"
+            @update:model-value="question.checkAgainBy = $event || null"
+          />
+        </div>
+        <v-combobox
+          :model-value="question.language"
+          :items="languages"
+          :return-object="false"
+          :label="t('studio.language')"
+          :error-messages="languageWrong"
+          clearable
+          @update:model-value="setLanguage"
+        />
+        <v-text-field
+          v-model="question.credit"
+          :label="t('studio.credit')"
+          :hint="t('studio.creditHint')"
+          persistent-hint
+          maxlength="300"
+        />
+      </div>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.details,
+.more {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+.more {
+  padding-top: 14px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  align-items: start;
+}
+summary {
+  min-height: 32px;
+  font-weight: 700;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { convert, kindNames, lacksOf, type AnswerContent, type KindName, type Question } from '@distaff/core';
+import { mdiAlertOutline, mdiCheck } from '@mdi/js';
+import { nanoid } from 'nanoid';
+import { computed, onMounted, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useLacks } from '../useLacks.ts';
+import AcceptedEditor from './answers/AcceptedEditor.vue';
+import NumberEditor from './answers/NumberEditor.vue';
+import OptionsEditor from './answers/OptionsEditor.vue';
+import PairsEditor from './answers/PairsEditor.vue';
+import TrueFalseEditor from './answers/TrueFalseEditor.vue';
+import { kindIcons } from './kindIcons.ts';
+import QuestionDetails from './QuestionDetails.vue';
+
+/** A question of any kind, wherever it is kept. There is never a silent key: what is missing is said until it is there. */
+const question = defineModel<Question>({ required: true });
+const { focus = false } = defineProps<{ clockHint?: string; tags?: readonly string[]; focus?: boolean }>();
+const { t } = useI18n();
+const { lackWords } = useLacks();
+const root = ref<HTMLElement | null>(null);
+const lacks = computed(() => lacksOf(question.value));
+
+/** What was written for a kind is kept for a change of mind. */
+const kept = new Map<KindName, AnswerContent>();
+function setKind(kind: KindName): void {
+  const own = question.value;
+  if (own.answer.kind === kind) return;
+  const old = JSON.parse(JSON.stringify(own.answer)) as AnswerContent;
+  kept.set(old.kind, old);
+  own.answer = kept.get(kind) ?? convert(old, kind, () => nanoid(10));
+}
+const focusPrompt = () => root.value?.querySelector('textarea')?.focus();
+onMounted(() => {
+  if (focus) focusPrompt();
+});
+defineExpose({ focusPrompt });
+</script>
+
+<template>
+  <div ref="root" class="form">
+    <p class="state" :class="{ lacking: lacks.length }" role="status">
+      <v-icon :icon="lacks.length ? mdiAlertOutline : mdiCheck" size="18" />
+      {{ lacks.length ? t('studio.unfinished', { lacks: lackWords(lacks) }) : t('studio.finished') }}
+    </p>
+    <slot name="above" />
+    <v-textarea
+      v-model="question.prompt"
+      :label="t(question.answer.kind === 'card' ? 'studio.cardText' : 'studio.prompt')"
+      :hint="t('studio.promptHint')"
+      rows="2"
+      auto-grow
+      maxlength="1000"
+    />
+    <slot name="below-prompt" />
+    <v-select
+      :model-value="question.answer.kind"
+      :label="t('studio.kind')"
+      :items="kindNames.map((value) => ({ value, title: t(`common.kinds.${value}`) }))"
+      :prepend-inner-icon="kindIcons[question.answer.kind]"
+      density="comfortable"
+      hide-details
+      @update:model-value="setKind"
+    />
+    <AcceptedEditor v-if="question.answer.kind === 'text'" v-model="question.answer" />
+    <NumberEditor v-else-if="question.answer.kind === 'number'" v-model="question.answer" />
+    <TrueFalseEditor v-else-if="question.answer.kind === 'truefalse'" v-model="question.answer" />
+    <PairsEditor v-else-if="question.answer.kind === 'match'" v-model="question.answer" />
+    <v-text-field
+      v-else-if="question.answer.kind === 'aloud'"
+      v-model="question.answer.key"
+      :label="t('studio.aloudKey')"
+      maxlength="200"
+    />
+    <OptionsEditor v-else-if="question.answer.kind !== 'card'" v-model="question.answer" />
+    <QuestionDetails v-model="question" :clock-hint="clockHint" :tags="tags"
+      ><slot name="beside-clock"
+    /></QuestionDetails>
+  </div>
+</template>
+
+<style scoped>
+.form {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+.form > * {
+  flex: none;
+}
+.state {
+  margin: 0;
+  color: var(--moss);
+  font-weight: 700;
+}
+.state.lacking {
+  padding: 6px 10px;
+  border: 2px dashed var(--weld);
+  border-radius: 6px;
+  background: #fbf1d2;
+  color: var(--ink);
+}
+</style>

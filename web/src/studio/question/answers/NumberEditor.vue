@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import type { ContentOf } from '@distaff/core';
+import { mdiClose, mdiPlus } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import DecimalField from '../DecimalField.vue';
+
+/** The number that is right, how near is near enough, and the units it may come in. */
+const content = defineModel<ContentOf<'number'>>({ required: true });
+const { t } = useI18n();
+const markings = ['exact', 'within', 'closest'] as const;
+</script>
+
+<template>
+  <div class="number">
+    <div class="pair">
+      <DecimalField v-model="content.key" :label="t('studio.numberKey')" empty />
+      <v-text-field
+        v-model="content.unit"
+        :label="t('studio.unit')"
+        :hint="t('studio.unitHint')"
+        persistent-hint
+        maxlength="20"
+      />
+    </div>
+    <v-select
+      v-model="content.marking"
+      :label="t('studio.marking')"
+      :items="markings.map((value) => ({ value, title: t(`studio.markNumber.${value}`) }))"
+      :hint="content.marking === 'closest' ? t('studio.closestHint') : ''"
+      persistent-hint
+    />
+    <div v-if="content.marking === 'within'" class="pair">
+      <DecimalField v-model="content.tolerance" :label="t('studio.tolerance')" :min="0" />
+      <v-select
+        v-model="content.percent"
+        :label="t('studio.toleranceIn')"
+        :items="[
+          { value: false, title: content.unit || t('studio.toleranceUnits') },
+          { value: true, title: t('studio.tolerancePercent') },
+        ]"
+      />
+    </div>
+    <div v-for="(unit, i) in content.units" :key="i" class="other">
+      <span>1</span>
+      <v-text-field
+        v-model="unit.name"
+        density="compact"
+        hide-details
+        maxlength="20"
+        :label="t('studio.otherUnit')"
+      />
+      <span>=</span>
+      <DecimalField v-model="unit.factor" dense :label="t('studio.factor')" above-zero />
+      <span>{{ content.unit || '…' }}</span>
+      <button
+        type="button"
+        class="drop"
+        :aria-label="t('studio.removeUnit', { name: unit.name })"
+        @click="content.units.splice(i, 1)"
+      >
+        <v-icon :icon="mdiClose" size="16" />
+      </button>
+    </div>
+    <v-btn
+      v-if="content.unit.trim() && content.units.length < 8"
+      class="add"
+      variant="text"
+      size="small"
+      :prepend-icon="mdiPlus"
+      @click="content.units.push({ name: '', factor: 1 })"
+      >{{ t('studio.addUnit') }}</v-btn
+    >
+  </div>
+</template>
+
+<style scoped>
+.number {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  align-items: start;
+}
+.other {
+  display: grid;
+  grid-template-columns: auto 1fr auto 1fr auto auto;
+  gap: 8px;
+  align-items: center;
+}
+.add {
+  align-self: flex-start;
+}
+.drop {
+  min-width: 28px;
+  min-height: 28px;
+  cursor: pointer;
+}
+</style>
