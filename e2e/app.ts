@@ -7,9 +7,12 @@ import { Show } from '@distaff/core';
 import * as v from 'valibot';
 import { freePort, PrivateMariaDb } from '../scripts/lib/mariadb.mjs';
 import { ServerProcess } from '../scripts/lib/server.mjs';
+import firstWeek from '../demo/first-week.json' with { type: 'json' };
 import marramPoint from '../demo/marram-point.json' with { type: 'json' };
 
 export const demoShow = (): Show => v.parse(Show, JSON.parse(JSON.stringify(marramPoint)));
+/** The show with a question of every kind. */
+export const workshopShow = (): Show => v.parse(Show, JSON.parse(JSON.stringify(firstWeek)));
 export const PASSWORD = 'a long password';
 let count = 0;
 export const newEmail = () => `host-${process.pid}-${Date.now().toString(36)}-${count++}@example.test`;
@@ -108,6 +111,13 @@ export class Host {
     const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
     return (await this.browser.newContext({ baseURL: this.app.url, ...phone })).newPage();
   }
+}
+
+/** Chooses how a question is answered, in the editor. */
+export async function chooseKind(page: Page, name: string): Promise<void> {
+  await page.getByRole('combobox', { name: 'How it is answered' }).press('ArrowDown');
+  await page.getByRole('option', { name, exact: true }).click();
+  await page.getByRole('option').first().waitFor({ state: 'hidden' });
 }
 
 /** What the bar at the foot of the desk says. */

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './app.ts';
+import { chooseKind, expect, test } from './app.ts';
 
 const saved = (page: Page) =>
   expect(page.getByRole('status').filter({ hasText: 'All changes saved' })).toBeVisible();
@@ -70,17 +70,17 @@ test('a question without a key is seen to be unfinished, said before the doors o
   const { page } = host;
   await page.goto(`/studio/shows/${await host.makeShow()}`);
   await page.getByRole('button', { name: /^Tides for 100:/ }).click();
-  await page.getByRole('button', { name: 'Typed text' }).click();
+  await chooseKind(page, 'True or false');
   await expect(page.getByText('Unfinished: no key')).toBeVisible();
   // A change of mind about the kind brings back what was written.
-  await page.getByRole('button', { name: 'One of several' }).click();
+  await chooseKind(page, 'One of several');
   await expect(page.getByText('Finished', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Typed text' }).click();
+  await chooseKind(page, 'True or false');
   await page.getByRole('button', { name: 'Open the doors' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('Tides for 100 is unfinished (no key). It will not be on the board.');
   await dialog.getByRole('button', { name: 'Go there' }).click();
-  await expect(page.getByLabel('The key, as it will be shown')).toBeVisible();
+  await expect(page.getByRole('radio', { name: '“True” is the key' })).toBeVisible();
   // While it fades, the dialog still has a button of the same name.
   await expect(dialog).toHaveCount(0);
   await page.getByRole('button', { name: 'Open the doors' }).click();

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, newEmail, nextStep, PASSWORD, press, step, test } from './app.ts';
+import { chooseKind, expect, newEmail, nextStep, PASSWORD, press, step, test } from './app.ts';
 import { Host } from './app.ts';
 
 test('a host builds a board from nothing, plays it with three teams, and takes the results away', async ({
@@ -54,13 +54,13 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
     await expect(desk.getByText('Finished', { exact: true })).toBeVisible();
 
     await write('Tides for 250', 'Which tide has the smallest range?');
-    await desk.getByRole('button', { name: 'Typed text' }).click();
+    await chooseKind(desk, 'Typed text');
     await desk.getByLabel('The key, as it will be shown').fill('Neap tide');
     await desk.getByRole('button', { name: 'Add a spelling' }).click();
     await desk.getByLabel('Accepted too').fill('neap');
 
     await write('Knots for 100', 'Say the name of a loop knot.');
-    await desk.getByRole('button', { name: 'Said aloud' }).click();
+    await chooseKind(desk, 'Said aloud');
     await desk.getByLabel('The key, for the host to listen for').fill('Bowline');
 
     await write('Knots for 250', 'Which joins two ropes?');

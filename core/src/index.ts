@@ -2,7 +2,7 @@ export { foldText } from './text/fold.ts';
 export { matchText, type Forgiveness, type Forgiven, type TextMatch } from './text/match.ts';
 export { isPlain, plainText } from './text/markdown.ts';
 export { readNumber } from './text/number.ts';
-export { Id, name as nameSchema } from './text/schemas.ts';
+export { Id, languageTag, name as nameSchema } from './text/schemas.ts';
 export { CODE_ALPHABET, CODE_LENGTH, newJoinCode, readJoinCode } from './text/joinCode.ts';
 export { rank, type Placed } from './rank/standings.ts';
 export { shuffledOrder, type Random } from './random/shuffle.ts';
@@ -14,6 +14,18 @@ export type { Pair } from './question/kinds/match.ts';
 export { MAX_ACCEPTED } from './question/kinds/text.ts';
 export { convert } from './question/convert.ts';
 export { blankQuestion, difficulties, lacksOf, MAX_TAGS, Question } from './question/question.ts';
+
+export { searchText, wordsOf } from './library/searchText.ts';
+export { ALIKE, likeness, trigrams } from './library/similar.ts';
+export { nearestWord } from './library/spelling.ts';
+export {
+  QuestionSet,
+  questionSorts,
+  questionStates,
+  type QuestionSort,
+  type QuestionState,
+} from './library/set.ts';
+export { BulkChange, changeQuestion } from './library/change.ts';
 
 export {
   cellId,

@@ -8,12 +8,15 @@ import type { Config } from './config.ts';
 import { openDatabase, ping } from './db/database.ts';
 import { migrate } from './db/migrate.ts';
 import { defineModels } from './db/models.ts';
+import { QuestionSearch } from './db/questionSearch.ts';
 import { Sittings } from './db/sittings.ts';
 import { accountRoutes } from './http/accounts.ts';
 import { makeApp } from './http/app.ts';
 import { healthRoutes } from './http/health.ts';
 import { LoginCookie } from './http/login.ts';
 import { ownOrigin } from './http/origin.ts';
+import { questionRoutes } from './http/questions.ts';
+import { setRoutes } from './http/sets.ts';
 import { showRoutes } from './http/shows.ts';
 import { sittingRoutes } from './http/sittings.ts';
 import { SittingHosts } from './live/sittingHosts.ts';
@@ -80,6 +83,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       ),
       accountRoutes(cookie, new Throttle()),
       showRoutes(store, random),
+      setRoutes(),
+      questionRoutes(new QuestionSearch(database)),
       sittingRoutes(store, hosts, codeGuesses),
     ],
   });

@@ -75,7 +75,7 @@ describe('a question, live', () => {
     await at(corin, 'locked');
     await corin.until(() => corin.last<SeatView>('seat')?.given);
     expect(corin.last<SeatView>('seat')!.given).toEqual({
-      answer: { slot: null, text: 'NEAP' },
+      answer: { slots: [], text: 'NEAP' },
       by: 'Ansa',
       mine: false,
     });

@@ -38,6 +38,8 @@ export const Question = v.object({
   checkAgainBy: v.optional(v.nullable(isoDate), null),
   /** Whom to thank for text or fact. */
   credit: v.optional(line(300), ''),
+  /** The library's question that this is a copy of, and which state of it. */
+  origin: v.optional(v.nullable(v.object({ id: Id, version: whole(1, 1_000_000_000) })), null),
 });
 export type Question = v.InferOutput<typeof Question>;
 
@@ -59,6 +61,7 @@ export function blankQuestion(newId: () => string): Question {
     trueAsOf: null,
     checkAgainBy: null,
     credit: '',
+    origin: null,
   };
 }
 

@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { Show } from '@distaff/core';
+import type { KindName, Question, Show } from '@distaff/core';
 
 export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreationAttributes<AccountRow>> {
   declare id: string;
@@ -33,6 +33,50 @@ export class ShowRow extends Model<InferAttributes<ShowRow>, InferCreationAttrib
   declare updatedAt: CreationOptional<Date>;
 }
 
+export class SetRow extends Model<InferAttributes<SetRow>, InferCreationAttributes<SetRow>> {
+  declare id: string;
+  declare accountId: string;
+  declare title: string;
+  declare description: string;
+  declare folder: string;
+  declare version: number;
+  declare archivedAt: CreationOptional<Date | null>;
+  declare deletedAt: CreationOptional<Date | null>;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
+export class QuestionRow extends Model<InferAttributes<QuestionRow>, InferCreationAttributes<QuestionRow>> {
+  declare id: string;
+  declare setId: string;
+  declare accountId: string;
+  declare position: number;
+  declare kind: KindName;
+  declare language: string;
+  declare difficulty: string | null;
+  declare unfinished: boolean;
+  declare checkAgainBy: string | null;
+  /** The beginning of the prompt as plain text. */
+  declare prompt: string;
+  declare searchText: string;
+  declare doc: Question;
+  declare version: number;
+  declare deletedAt: CreationOptional<Date | null>;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
+export class QuestionVersionRow extends Model<
+  InferAttributes<QuestionVersionRow>,
+  InferCreationAttributes<QuestionVersionRow>
+> {
+  declare questionId: string;
+  declare version: number;
+  declare accountId: string;
+  declare at: Date;
+  declare doc: Question;
+}
+
 export class SittingRow extends Model<InferAttributes<SittingRow>, InferCreationAttributes<SittingRow>> {
   declare id: string;
   declare accountId: string;
@@ -49,7 +93,8 @@ export class SittingRow extends Model<InferAttributes<SittingRow>, InferCreation
 }
 
 const id = { type: DataTypes.STRING(40), primaryKey: true } as const;
-const ref = { type: DataTypes.STRING(40), allowNull: false } as const;
+/** Made anew each time: Sequelize writes the column's name into it. */
+const ref = () => ({ type: DataTypes.STRING(40), allowNull: false });
 
 /** Ties the row classes to a database. Tables themselves are made by the migrations. */
 export function defineModels(sequelize: Sequelize): void {
@@ -66,7 +111,7 @@ export function defineModels(sequelize: Sequelize): void {
   LoginRow.init(
     {
       tokenHash: { type: DataTypes.STRING(64), primaryKey: true },
-      accountId: ref,
+      accountId: ref(),
       expiresAt: { type: DataTypes.DATE(3), allowNull: false },
     },
     { sequelize, tableName: 'login_session', timestamps: false },
@@ -74,7 +119,7 @@ export function defineModels(sequelize: Sequelize): void {
   ShowRow.init(
     {
       id,
-      accountId: ref,
+      accountId: ref(),
       title: { type: DataTypes.STRING(120), allowNull: false },
       version: { type: DataTypes.INTEGER, allowNull: false },
       doc: { type: DataTypes.JSON, allowNull: false },
@@ -84,10 +129,56 @@ export function defineModels(sequelize: Sequelize): void {
     },
     { sequelize, tableName: 'show_doc' },
   );
+  SetRow.init(
+    {
+      id,
+      accountId: ref(),
+      title: { type: DataTypes.STRING(120), allowNull: false },
+      description: { type: DataTypes.STRING(1000), allowNull: false },
+      folder: { type: DataTypes.STRING(80), allowNull: false },
+      version: { type: DataTypes.INTEGER, allowNull: false },
+      archivedAt: DataTypes.DATE(3),
+      deletedAt: DataTypes.DATE(3),
+      createdAt: DataTypes.DATE(3),
+      updatedAt: DataTypes.DATE(3),
+    },
+    { sequelize, tableName: 'question_set' },
+  );
+  QuestionRow.init(
+    {
+      id,
+      setId: ref(),
+      accountId: ref(),
+      position: { type: DataTypes.INTEGER, allowNull: false },
+      kind: { type: DataTypes.STRING(20), allowNull: false },
+      language: { type: DataTypes.STRING(35), allowNull: false },
+      difficulty: { type: DataTypes.STRING(10), allowNull: true },
+      unfinished: { type: DataTypes.BOOLEAN, allowNull: false },
+      checkAgainBy: { type: DataTypes.DATEONLY, allowNull: true },
+      prompt: { type: DataTypes.STRING(200), allowNull: false },
+      searchText: { type: DataTypes.TEXT, allowNull: false },
+      doc: { type: DataTypes.JSON, allowNull: false },
+      version: { type: DataTypes.INTEGER, allowNull: false },
+      deletedAt: DataTypes.DATE(3),
+      createdAt: DataTypes.DATE(3),
+      updatedAt: DataTypes.DATE(3),
+    },
+    { sequelize, tableName: 'question' },
+  );
+  QuestionVersionRow.init(
+    {
+      questionId: { type: DataTypes.STRING(40), primaryKey: true },
+      version: { type: DataTypes.INTEGER, primaryKey: true },
+      accountId: ref(),
+      at: { type: DataTypes.DATE(3), allowNull: false },
+      doc: { type: DataTypes.JSON, allowNull: false },
+    },
+    { sequelize, tableName: 'question_version', timestamps: false },
+  );
   SittingRow.init(
     {
       id,
-      accountId: ref,
+      accountId: ref(),
       showId: { type: DataTypes.STRING(40), allowNull: true },
       title: { type: DataTypes.STRING(120), allowNull: false },
       code: { type: DataTypes.STRING(5), allowNull: false },

@@ -1,6 +1,6 @@
 import { Show } from '@distaff/core';
 import { nanoid } from 'nanoid';
-import { Op } from 'sequelize';
+import { Op, QueryTypes } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { ShowRow } from './models.ts';
@@ -61,8 +61,24 @@ export async function listShows(
   return { shows, total: count };
 }
 
+/** Notes which questions of the library a show holds copies of. */
+async function noteUses(id: string, show: Show): Promise<void> {
+  const used = [...new Set(Object.values(show.questions).flatMap((one) => one.origin?.id ?? []))];
+  const db = ShowRow.sequelize!;
+  await db.transaction(async (transaction) => {
+    await db.query('DELETE FROM question_use WHERE show_id = ?', { replacements: [id], transaction });
+    if (used.length > 0)
+      await db.query(
+        `INSERT INTO question_use (show_id, question_id) VALUES ${used.map(() => '(?,?)').join(',')}`,
+        { replacements: used.flatMap((one) => [id, one]), type: QueryTypes.INSERT, transaction },
+      );
+  });
+}
+
 export async function createShow(accountId: string, show: Show): Promise<StoredShow> {
-  return stored(await ShowRow.create({ id: nanoid(), accountId, title: show.title, version: 1, doc: show }));
+  const row = await ShowRow.create({ id: nanoid(), accountId, title: show.title, version: 1, doc: show });
+  await noteUses(row.id, show);
+  return stored(row);
 }
 
 export const readShow = async (accountId: string, id: string): Promise<StoredShow> =>
@@ -87,6 +103,7 @@ export async function saveShow(
     const sentence = 'Somebody changed this show in the meantime.';
     throw new Problem(409, 'stale', sentence, { current: stored(row) });
   }
+  await noteUses(id, show);
   return stored(row);
 }
 

@@ -30,10 +30,11 @@ const now = useServerNow();
 const open = computed(() => desk.question!);
 const own = computed(() => desk.view.private.question!);
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id)!;
+const keyed = computed(() => open.value.kind !== 'opinion' && open.value.kind !== 'card');
 const held = computed(() => open.value.clock !== null && !('deadline' in open.value.clock));
 const locked = computed(() => open.value.step === 'locked' || open.value.step === 'answers');
 const verdictOf = ({ verdict, share, by }: DeskResponse) => {
-  if (verdict === null) return t('desk.unmarked');
+  if (verdict === null) return keyed.value ? t('desk.unmarked') : '';
   const word =
     verdict === 'part' ? t('common.partOf', { n: Math.round(share * 100) }) : t(verdictWord[verdict]);
   return `${word} – ${t(by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
@@ -50,7 +51,7 @@ const shareHalf = 0.5;
   <article class="question">
     <p class="topic">
       <span class="grow clip">{{ open.label }}</span>
-      <b class="mono">{{ points(open.points) }}</b>
+      <b v-if="keyed" class="mono">{{ points(open.points) }}</b>
     </p>
     <RichText class="prompt" :text="own.prompt" />
 

@@ -46,6 +46,7 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
     <p v-else-if="live && !onFloor" class="other">
       {{ t('handset.withOther', { team: name(question.floor) }) }}
     </p>
+    <p v-else-if="opinion && !question.result" class="other">{{ t('handset.opinion') }}</p>
     <p v-else-if="live && question.kind === 'aloud'" class="other">{{ t('handset.sayIt') }}</p>
 
     <HandsetOptions

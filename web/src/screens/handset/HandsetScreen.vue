@@ -27,6 +27,7 @@ const teamName = (id: string) => view.teams.find((team) => team.id === id)?.name
 const mayAnswer = computed(
   () => question.value?.step === 'open' && question.value.floor === seat.team && seat.given === null,
 );
+const keyed = computed(() => question.value?.kind !== 'opinion' && question.value?.kind !== 'card');
 const ownTurn = computed(() => view.turn === seat.team);
 const byPlace = computed(() => [...view.teams].sort((a, b) => a.place - b.place));
 
@@ -83,7 +84,11 @@ const line = computed(() => {
 
       <template v-else>
         <p class="topic">
-          {{ t('handset.comesUp', { category: question.label, points: points(question.points) }) }}
+          {{
+            keyed
+              ? t('handset.comesUp', { category: question.label, points: points(question.points) })
+              : question.label
+          }}
         </p>
         <RichText v-if="question.prompt" class="prompt" :text="question.prompt" />
         <HandsetAnswer

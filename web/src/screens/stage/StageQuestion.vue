@@ -45,7 +45,7 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
   <section class="question">
     <p class="place">
       <span class="label clip">{{ question.label }}</span>
-      <span class="mono value">{{ points(question.points) }}</span>
+      <span v-if="keyed" class="mono value">{{ points(question.points) }}</span>
       <span v-if="floor" class="floor"><WeaveSwatch :weave="floor.weave" /> {{ floor.name }}</span>
     </p>
     <p v-if="question.prompt === null" class="ready">{{ t('stage.comesUp') }}</p>

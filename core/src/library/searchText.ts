@@ -1,0 +1,17 @@
+import { kindOf } from '../question/kinds/index.ts';
+import type { Question } from '../question/question.ts';
+import { foldText } from '../text/fold.ts';
+import { plainText } from '../text/markdown.ts';
+
+/** All words by which a question can be found – prompt, options, key, tags – folded, a blank before each. */
+export function searchText(question: Question): string {
+  const texts = [
+    plainText(question.prompt),
+    ...kindOf(question.answer.kind).texts(question.answer).map(plainText),
+    ...question.tags,
+  ];
+  return ` ${texts.map(foldText).filter(Boolean).join(' ')}`;
+}
+
+/** The different words of a folded text. */
+export const wordsOf = (folded: string): string[] => [...new Set(folded.split(' ').filter(Boolean))];

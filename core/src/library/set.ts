@@ -1,0 +1,18 @@
+import * as v from 'valibot';
+import { line, lines } from '../text/schemas.ts';
+
+/** A question set as it is written; its questions are kept beside it. */
+export const QuestionSet = v.object({
+  title: line(120),
+  description: lines(1000),
+  /** A place in the library; empty for none. */
+  folder: line(80),
+});
+export type QuestionSet = v.InferOutput<typeof QuestionSet>;
+
+/** A question may be unfinished, stale (its "check again by" has come) or unused in any show. */
+export const questionStates = ['unfinished', 'stale', 'unused'] as const;
+export type QuestionState = (typeof questionStates)[number];
+
+export const questionSorts = ['place', 'changed', 'prompt'] as const;
+export type QuestionSort = (typeof questionSorts)[number];
