@@ -11,6 +11,8 @@ import { accountByEmail, createAccount } from '@distaff/server/db/accounts.ts';
 import { openDatabase } from '@distaff/server/db/database.ts';
 import { migrate } from '@distaff/server/db/migrate.ts';
 import { defineModels } from '@distaff/server/db/models.ts';
+import { addQuestions } from '@distaff/server/db/questions.ts';
+import { createSet } from '@distaff/server/db/sets.ts';
 import { createShow } from '@distaff/server/db/shows.ts';
 import { Sittings } from '@distaff/server/db/sittings.ts';
 import firstWeek from './first-week.json' with { type: 'json' };
@@ -19,6 +21,15 @@ import { playEvening } from './playEvening.ts';
 
 const HOST = { email: 'host@marram-point.example', name: 'Marram Point', password: 'lantern-and-tide' };
 const DAY = 24 * 3_600_000;
+
+/** Puts the questions of a show into a set of the library, and the show with copies of them beside it. */
+async function fill(accountId: string, show: Show, folder: string) {
+  const { id: set } = await createSet(accountId, { title: show.title, description: '', folder });
+  const questions = Object.values(show.questions);
+  const ids = await addQuestions(accountId, set, questions);
+  questions.forEach((question, i) => (question.origin = { id: ids[i]!, version: 1 }));
+  return createShow(accountId, show);
+}
 
 /** Puts the demo host, its shows and one finished sitting in place, unless the host has any sitting already. */
 async function seed(databaseUrl: string): Promise<void> {
@@ -32,8 +43,8 @@ async function seed(databaseUrl: string): Promise<void> {
       (await createAccount(HOST.email, HOST.name, await hashPassword(HOST.password)));
     const store = new Sittings(database);
     if ((await store.list(account.id, 1, 0)).total > 0) return;
-    await createShow(account.id, v.parse(Show, firstWeek));
-    const { id: showId } = await createShow(account.id, show);
+    await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
+    const { id: showId } = await fill(account.id, show, 'Winter evenings');
 
     const code = newJoinCode(() => randomInt(2 ** 32) / 2 ** 32);
     const start = Date.now() - 12 * DAY;

@@ -111,7 +111,7 @@ test('every kind of question is answered on a handset, marked, shown and scored'
     await desk.getByRole('button', { name: 'Half' }).click();
     await step(desk, 'Show the key');
     await toEnd('Award 250 to Mallet');
-    await score(phone, '1783');
+    await score(phone, '1,783');
   });
 
   await test.step('an opinion and a card bring no points and ask for no ruling', async () => {
@@ -126,6 +126,6 @@ test('every kind of question is answered on a handset, marked, shown and scored'
     await expect(stage.locator('.prompt strong')).toHaveText(/unplug it/);
     await expect(phone.getByText('Nothing to answer here')).toBeVisible();
     await toEnd('no points');
-    await score(phone, '1783');
+    await score(phone, '1,783');
   });
 });

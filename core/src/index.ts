@@ -44,7 +44,7 @@ export { defaultRules, RoundRules } from './show/rules.ts';
 export { blankShow, Round, Show } from './show/show.ts';
 export { checkShow, type ShowFinding } from './show/check.ts';
 export { mergeChanges, putAt, type Conflict } from './show/merge.ts';
-export { previewStage, type PreviewStep } from './show/preview.ts';
+export { previewStage, showAround, type PreviewStep } from './show/preview.ts';
 
 export {
   HostCommand,

@@ -6,6 +6,7 @@ import { makeVuetify } from './design/vuetify.ts';
 import { makeRouter } from './router.ts';
 import { desk } from './words/en/desk.ts';
 import { handset } from './words/en/handset.ts';
+import { library } from './words/en/library.ts';
 import { report } from './words/en/report.ts';
 import { stage } from './words/en/stage.ts';
 import { studio } from './words/en/studio.ts';
@@ -15,5 +16,5 @@ createApp(App)
   .use(createPinia())
   .use(makeRouter())
   .use(makeVuetify('day'))
-  .use(makeWords({ studio, desk, stage, handset, report }))
+  .use(makeWords({ studio, library, desk, stage, handset, report }))
   .mount('#app');

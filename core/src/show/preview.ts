@@ -3,7 +3,8 @@ import type { Question } from '../question/question.ts';
 import type { Draft, LoggedEvent } from '../sitting/events.ts';
 import { fold } from '../sitting/sitting.ts';
 import { stageView, type StageView } from '../sitting/view/stage.ts';
-import type { Show } from './show.ts';
+import { cellId } from '../formats/board/content.ts';
+import { blankShow, type Show } from './show.ts';
 
 /** How far a preview goes: the board, the prompt alone, the open answers, or the key. */
 export type PreviewStep = 'board' | 'posed' | 'open' | 'key';
@@ -49,4 +50,17 @@ function pointsAt(show: Show, ref: string): number {
   const content = show.rounds[0]!.content;
   const value = content.values.find((one) => ref.endsWith(`:${one.id}`));
   return content.cells[ref]?.value ?? value?.points ?? 0;
+}
+
+/** A show of nothing but one question, so that it can be seen before it is in any; and the cell it lies on. */
+export function showAround(question: Question, title: string): { show: Show; ref: string } {
+  let n = 0;
+  const show = blankShow(title, () => `preview-${n++}`);
+  const { content } = show.rounds[0]!;
+  content.categories = [{ id: 'category', name: title.slice(0, 60) }];
+  content.values = [{ id: 'value', points: 100 }];
+  const ref = cellId('category', 'value');
+  content.cells = { [ref]: { question: question.id, value: null } };
+  show.questions = { [question.id]: question };
+  return { show, ref };
 }

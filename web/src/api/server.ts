@@ -1,4 +1,14 @@
-import type { BoardView, Results, Show, Team } from '@distaff/core';
+import type {
+  BoardView,
+  BulkChange,
+  KindName,
+  Question,
+  QuestionSet,
+  QuestionSort,
+  Results,
+  Show,
+  Team,
+} from '@distaff/core';
 import { call } from './client.ts';
 
 export interface Account {
@@ -35,6 +45,57 @@ export interface SittingResults {
   teams: Team[];
 }
 
+export interface StoredSet {
+  id: string;
+  version: number;
+  updatedAt: string;
+  archived: boolean;
+  set: QuestionSet;
+}
+export interface SetSummary extends QuestionSet {
+  id: string;
+  updatedAt: string;
+  archived: boolean;
+  questions: number;
+  unfinished: number;
+}
+export interface StoredQuestion {
+  id: string;
+  setId: string;
+  version: number;
+  updatedAt: string;
+  question: Question;
+}
+export interface QuestionLine {
+  id: string;
+  setId: string;
+  setTitle: string;
+  kind: KindName;
+  prompt: string;
+  unfinished: boolean;
+  stale: boolean;
+  tags: string[];
+  updatedAt: string;
+}
+export interface QuestionVersion {
+  version: number;
+  at: string;
+  by: string;
+  question: Question;
+}
+/** What to look for; empty ones do not count. */
+export interface QuestionQuery {
+  q: string;
+  set: string;
+  kind: string;
+  tag: string;
+  language: string;
+  difficulty: string;
+  state: string;
+  sort: QuestionSort;
+  deleted: string;
+}
+
 /** Every call that the pages make, by name. */
 export const server = {
   me: () => call<{ account: Account | null }>('GET', '/api/me'),
@@ -58,6 +119,45 @@ export const server = {
   deleteShow: (id: string) => call<void>('DELETE', `/api/shows/${id}`),
   restoreShow: (id: string) => call<StoredShow>('POST', `/api/shows/${id}/restore`),
   openDoors: (id: string) => call<SittingInfo>('POST', `/api/shows/${id}/sittings`),
+
+  sets: (deleted: boolean) => call<{ sets: SetSummary[] }>('GET', `/api/sets${deleted ? '?deleted=1' : ''}`),
+  createSet: (set: QuestionSet) => call<StoredSet>('POST', '/api/sets', { set }),
+  set: (id: string) => call<StoredSet>('GET', `/api/sets/${id}`),
+  saveSet: (id: string, version: number, set: QuestionSet) =>
+    call<StoredSet>('PUT', `/api/sets/${id}`, { version, set }),
+  copySet: (id: string, title: string) => call<StoredSet>('POST', `/api/sets/${id}/copy`, { title }),
+  archiveSet: (id: string, on: boolean) =>
+    call<StoredSet>('POST', `/api/sets/${id}/${on ? 'archive' : 'unarchive'}`),
+  deleteSet: (id: string) => call<void>('DELETE', `/api/sets/${id}`),
+  restoreSet: (id: string) => call<StoredSet>('POST', `/api/sets/${id}/restore`),
+  addQuestions: (set: string, questions: Question[]) =>
+    call<{ ids: string[] }>('POST', `/api/sets/${set}/questions`, { questions }),
+  orderQuestions: (set: string, ids: string[]) => call<void>('PUT', `/api/sets/${set}/order`, { ids }),
+
+  questions: (query: Partial<QuestionQuery>, offset: number, limit: number) => {
+    const given = Object.entries(query).filter(([, value]) => value);
+    const search = new URLSearchParams([...given, ['limit', `${limit}`], ['offset', `${offset}`]]);
+    return call<{ questions: QuestionLine[]; total: number; instead: string | null }>(
+      'GET',
+      `/api/questions?${search}`,
+    );
+  },
+  tags: () => call<{ tags: { tag: string; count: number }[] }>('GET', '/api/questions/tags'),
+  question: (id: string) => call<StoredQuestion>('GET', `/api/questions/${id}`),
+  saveQuestion: (id: string, version: number, question: Question, keepalive = false) =>
+    call<StoredQuestion>('PUT', `/api/questions/${id}`, { version, question }, keepalive),
+  history: (id: string) => call<{ versions: QuestionVersion[] }>('GET', `/api/questions/${id}/history`),
+  similar: (prompt: string, but?: string) =>
+    call<{ questions: (QuestionLine & { likeness: number })[] }>('POST', '/api/questions/similar', {
+      prompt,
+      ...(but ? { but } : {}),
+    }),
+  changeQuestions: (ids: string[], change: BulkChange) =>
+    call<{ count: number }>('POST', '/api/questions/change', { ids, change }),
+  moveQuestions: (ids: string[], set: string) =>
+    call<{ count: number }>('POST', '/api/questions/move', { ids, set }),
+  deleteQuestions: (ids: string[]) => call<{ count: number }>('POST', '/api/questions/delete', { ids }),
+  restoreQuestions: (ids: string[]) => call<{ count: number }>('POST', '/api/questions/restore', { ids }),
 
   address: () => call<{ players: string | null }>('GET', '/api/address'),
   sittings: (offset: number, limit: number) =>

@@ -11,6 +11,10 @@ export function useFormat() {
     /** +300 or −300. */
     change: (n: number) => `${n > 0 ? '+' : ''}${minus(whole.format(n))}`,
     place: (n: number) => t(n <= 3 ? `common.place.${n}` : 'common.place.other', { n }),
+    moment: (iso: string) =>
+      new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(
+        new Date(iso),
+      ),
     day: (iso: string) =>
       new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(
         new Date(iso),

@@ -61,11 +61,11 @@ function goTo(ref: string | null): void {
   <div v-else-if="!editor.show" class="centre" role="status">{{ t('common.loading') }}</div>
   <div v-else class="page">
     <EditorBar v-model:tab="tab" @go="goTo" />
-    <ConflictList v-if="editor.conflicts.length" />
+    <ConflictList v-if="editor.conflicts.length" :conflicts="editor.conflicts" @settle="editor.settle" />
     <main v-if="tab === 'board'" class="three">
       <BoardEditor v-model:cell="cell" class="pane" />
       <CellEditor :key="cell ?? ''" class="pane middle" :cell="cell" @next="nextCell" />
-      <PreviewPane class="pane" :cell="cell" />
+      <PreviewPane class="pane" :show="editor.show" :cell="cell" :question="editor.questionAt(cell)" />
     </main>
     <main v-else class="one">
       <TeamsEditor v-if="tab === 'teams'" />

@@ -17,7 +17,18 @@ async function signOut(): Promise<void> {
 <template>
   <header class="bar">
     <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
-    <div class="middle"><slot /></div>
+    <div class="middle">
+      <slot>
+        <nav class="row" :aria-label="t('studio.places')">
+          <router-link to="/studio" class="place" exact-active-class="here">{{
+            t('studio.shows')
+          }}</router-link>
+          <router-link to="/studio/questions" class="place" active-class="here">{{
+            t('library.title')
+          }}</router-link>
+        </nav>
+      </slot>
+    </div>
     <slot name="end" />
     <template v-if="!$slots.end">
       <span class="muted">{{ account.account?.name }}</span>
@@ -50,5 +61,16 @@ async function signOut(): Promise<void> {
   display: flex;
   align-items: center;
   gap: 12px;
+}
+.place {
+  padding: 6px 12px;
+  border-radius: 6px;
+  font-weight: 700;
+  color: var(--stone);
+  text-decoration: none;
+}
+.place.here {
+  color: var(--moss);
+  background: #e6ede8;
 }
 </style>

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import { mdiDeleteOutline, mdiPencilPlusOutline } from '@mdi/js';
-import { computed, ref } from 'vue';
+import { lacksOf, type Question } from '@distaff/core';
+import { mdiBookPlusOutline, mdiDeleteOutline, mdiMagnify, mdiPencilPlusOutline, mdiPlus } from '@mdi/js';
+import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
+import { useBank } from '../questions/bank.ts';
+import PickDialog from '../questions/PickDialog.vue';
+import SimilarOffer from '../questions/SimilarOffer.vue';
 import QuestionForm from '../question/QuestionForm.vue';
 
 /** The question of one cell of the board. */
@@ -13,7 +17,13 @@ const emit = defineEmits<{ next: [] }>();
 const { t } = useI18n();
 const { points } = useFormat();
 const editor = useEditor();
+const bank = useBank();
 const justMade = ref(false);
+const picking = ref(false);
+const kept = ref(false);
+onMounted(() => {
+  if (bank.sets.length === 0) void bank.loadSets();
+});
 
 const content = computed(() => editor.round.content);
 const place = computed(() => {
@@ -31,6 +41,22 @@ const clockHint = computed(() => {
 function write(): void {
   justMade.value = true;
   editor.writeQuestion(cell!);
+}
+/** A copy that knows where it comes from: later changes there leave the show as it is. */
+function fromLibrary(from: Question, version: number): void {
+  editor.writeQuestion(cell!, { ...from, origin: { id: from.id, version } });
+}
+function takeOver(from: Question, version: number): void {
+  editor.remove('library.replaced', () => fromLibrary(from, version));
+}
+const openInLibrary = (id: string) => window.open(`/studio/questions?question=${id}`, '_blank');
+async function keep(setId: string | null): Promise<void> {
+  const own = question.value!;
+  const set = setId ?? (await bank.createSet(editor.show!.title || t('library.firstSet')));
+  const id = set && (await bank.add(set, null, own));
+  if (!id) return;
+  own.origin = { id, version: 1 };
+  kept.value = true;
 }
 function setCellValue(value: number | null): void {
   content.value.cells[cell!] = { ...editor.cellAt(cell!), value };
@@ -60,6 +86,10 @@ function remove(): void {
         <v-btn color="primary" :prepend-icon="mdiPencilPlusOutline" @click="write">{{
           t('studio.writeQuestion')
         }}</v-btn>
+        <v-btn variant="outlined" :prepend-icon="mdiMagnify" @click="picking = true">{{
+          t('library.fromLibrary')
+        }}</v-btn>
+        <PickDialog v-model="picking" @pick="fromLibrary" />
       </div>
       <template v-else>
         <QuestionForm
@@ -68,6 +98,9 @@ function remove(): void {
           :tags="editor.tags"
           :focus="justMade || question.prompt === ''"
         >
+          <template #below-prompt>
+            <SimilarOffer :prompt="question.prompt" @take-over="takeOver" @open="openInLibrary" />
+          </template>
           <template #beside-clock>
             <NumberField
               :model-value="editor.cellAt(cell!).value"
@@ -81,6 +114,20 @@ function remove(): void {
           </template>
         </QuestionForm>
         <p class="muted keys">{{ t('studio.formKeys') }}</p>
+        <div v-if="question.origin === null && lacksOf(question).length === 0" class="row">
+          <v-menu>
+            <template #activator="{ props }">
+              <v-btn v-bind="props" variant="outlined" size="small" :prepend-icon="mdiBookPlusOutline">{{
+                t('library.keep')
+              }}</v-btn>
+            </template>
+            <v-list max-height="360">
+              <v-list-item v-for="set in bank.sets" :key="set.id" :title="set.title" @click="keep(set.id)" />
+              <v-list-item :prepend-icon="mdiPlus" :title="t('library.newSet')" @click="keep(null)" />
+            </v-list>
+          </v-menu>
+        </div>
+        <p v-if="kept" role="status" class="kept">{{ t('library.kept') }}</p>
         <v-btn
           class="remove"
           variant="text"
@@ -126,6 +173,9 @@ p {
 }
 .keys {
   font-size: 14px;
+}
+.kept {
+  color: var(--moss);
 }
 .remove {
   align-self: flex-start;

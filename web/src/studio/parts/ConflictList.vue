@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import type { Conflict } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
-import { useEditor } from '../editor.ts';
 
 /** Places that two people changed differently: a person decides, nothing is overwritten in silence. */
 const { t } = useI18n();
-const editor = useEditor();
+defineProps<{ conflicts: readonly Conflict[] }>();
+const emit = defineEmits<{ settle: [conflict: Conflict, whose: 'mine' | 'theirs'] }>();
 const told = (value: unknown) => {
   if (value === undefined) return t('studio.removedValue');
   const text = typeof value === 'string' ? value : JSON.stringify(value);
@@ -17,13 +18,13 @@ const told = (value: unknown) => {
     <h2>{{ t('studio.conflictTitle') }}</h2>
     <p>{{ t('studio.conflictText') }}</p>
     <ul>
-      <li v-for="conflict in editor.conflicts" :key="conflict.path.join('/')">
+      <li v-for="conflict in conflicts" :key="conflict.path.join('/')">
         <span>{{ t('studio.mine', { value: told(conflict.mine) }) }}</span>
-        <v-btn size="small" variant="outlined" @click="editor.settle(conflict, 'mine')">{{
+        <v-btn size="small" variant="outlined" @click="emit('settle', conflict, 'mine')">{{
           t('studio.keepMine')
         }}</v-btn>
         <span>{{ t('studio.theirs', { value: told(conflict.theirs) }) }}</span>
-        <v-btn size="small" variant="outlined" @click="editor.settle(conflict, 'theirs')">{{
+        <v-btn size="small" variant="outlined" @click="emit('settle', conflict, 'theirs')">{{
           t('studio.takeTheirs')
         }}</v-btn>
       </li>

@@ -1,17 +1,11 @@
 <script setup lang="ts">
-import {
-  mdiAlertOutline,
-  mdiCheck,
-  mdiCloudCheckOutline,
-  mdiCloudOffOutline,
-  mdiCloudSyncOutline,
-  mdiDoorOpen,
-} from '@mdi/js';
+import { mdiAlertOutline, mdiCheck, mdiDoorOpen } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { server } from '../../api/server.ts';
 import { useEditor } from '../editor.ts';
+import SaveState from '../SaveState.vue';
 import StudioBar from '../StudioBar.vue';
 import CheckDialog from './CheckDialog.vue';
 
@@ -25,16 +19,11 @@ const checking = ref(false);
 const opening = ref(false);
 const problem = ref('');
 
-const stateIcon = computed(() => {
-  if (editor.state === 'saved') return mdiCloudCheckOutline;
-  return editor.state === 'saving' || editor.state === 'unsaved' ? mdiCloudSyncOutline : mdiCloudOffOutline;
-});
 const stateText = computed(() =>
   editor.state === 'conflict'
     ? t('studio.conflictTitle')
     : t(`studio.${editor.state}`, { why: editor.invalid }),
 );
-const trouble = computed(() => ['offline', 'conflict', 'invalid', 'gone'].includes(editor.state));
 
 async function openDoors(): Promise<void> {
   if (opening.value) return;
@@ -70,9 +59,7 @@ function go(ref: string | null): void {
       <v-btn value="teams">{{ t('studio.teams') }}</v-btn>
       <v-btn value="rules">{{ t('studio.rules') }}</v-btn>
     </v-btn-toggle>
-    <span class="state clip" :class="{ trouble }" role="status" :title="stateText"
-      ><v-icon :icon="stateIcon" size="18" /> {{ stateText }}</span
-    >
+    <SaveState :state="editor.state" :why="editor.invalid" />
     <template #end>
       <v-btn
         variant="outlined"
@@ -94,16 +81,6 @@ function go(ref: string | null): void {
 .title {
   flex: 0 1 340px;
   min-width: 160px;
-}
-.state {
-  color: var(--stone);
-  font-size: 14px;
-}
-.trouble {
-  padding: 4px 10px;
-  border-radius: 6px;
-  background: var(--weld);
-  color: var(--ink);
 }
 .problem {
   margin: 0;

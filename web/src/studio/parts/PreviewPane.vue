@@ -1,15 +1,17 @@
 <script setup lang="ts">
-import { previewStage, type PreviewStep, type SeatView } from '@distaff/core';
+import { previewStage, type PreviewStep, type Question, type SeatView, type Show } from '@distaff/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 import StageScreen from '../../screens/stage/StageScreen.vue';
-import { useEditor } from '../editor.ts';
 
 /** The chosen cell as stage and handset will show it: the live screens themselves, at true proportions. */
-const { cell } = defineProps<{ cell: string | null }>();
+const { show, cell, question } = defineProps<{
+  show: Show;
+  cell: string | null;
+  question: Question | null;
+}>();
 const { t } = useI18n();
-const editor = useEditor();
 const step = ref<PreviewStep>('open');
 const steps = [
   { value: 'board', word: 'studio.stepBoard' },
@@ -18,14 +20,11 @@ const steps = [
   { value: 'key', word: 'studio.stepKey' },
 ] as const;
 
-const question = computed(() => editor.questionAt(cell));
-const view = computed(() =>
-  editor.show!.teams.length ? previewStage(editor.show!, cell, question.value, step.value) : null,
-);
+const view = computed(() => (show.teams.length ? previewStage(show, cell, question, step.value) : null));
 const seat = computed<SeatView>(() => ({
   seat: '',
   name: t('studio.previewPlayer'),
-  team: editor.show!.teams[0]!.id,
+  team: show.teams[0]!.id,
   removed: false,
   given: null,
 }));

@@ -13,6 +13,8 @@ export const studio = {
   notFound: 'There is no page at this address',
   toLibrary: 'To the library',
 
+  places: 'Places',
+  shows: 'Shows',
   library: 'My shows',
   newShow: 'New show',
   untitled: 'Untitled show',

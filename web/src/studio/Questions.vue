@@ -1,0 +1,243 @@
+<script setup lang="ts">
+import { showAround } from '@distaff/core';
+import { mdiMagnify, mdiPlus } from '@mdi/js';
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
+import PreviewPane from './parts/PreviewPane.vue';
+import { emptyQuery, useBank } from './questions/bank.ts';
+import BulkBar from './questions/BulkBar.vue';
+import FilterMenu from './questions/FilterMenu.vue';
+import { useQuestionEditor } from './questions/questionEditor.ts';
+import QuestionList from './questions/QuestionList.vue';
+import QuestionPane from './questions/QuestionPane.vue';
+import SetPicker from './questions/SetPicker.vue';
+import StudioBar from './StudioBar.vue';
+
+/** The library of questions: found at the left, written in the middle, seen at the right. */
+const { t } = useI18n();
+const route = useRoute();
+const router = useRouter();
+const bank = useBank();
+const editor = useQuestionEditor();
+const justMade = ref(false);
+const adding = ref(false);
+const gone = ref<string | null>(null);
+/** A pause in typing after which the search asks (ms). */
+const PAUSE = 150;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+const open = async (id: string) => {
+  justMade.value = false;
+  await router.replace({ query: { ...route.query, question: id } });
+};
+watch(
+  () => route.query.question,
+  (id) => (typeof id === 'string' && id ? void editor.load(id) : editor.close()),
+);
+watch(
+  () => bank.query.set,
+  (set) => void router.replace({ query: { ...(set ? { set } : {}) } }),
+);
+watch(
+  bank.query,
+  () => {
+    clearTimeout(timer);
+    timer = setTimeout(() => {
+      bank.chosen = new Set();
+      void bank.search();
+    }, PAUSE);
+  },
+  { deep: true },
+);
+
+onMounted(async () => {
+  document.title = `${t('common.appName')} – ${t('library.title')}`;
+  Object.assign(bank.query, emptyQuery(), {
+    set: typeof route.query.set === 'string' ? route.query.set : '',
+  });
+  const { question } = route.query;
+  if (typeof question === 'string' && question) void editor.load(question);
+  await Promise.all([bank.loadSets(), bank.search()]);
+  window.addEventListener('pagehide', editor.flush);
+  window.addEventListener('focus', editor.refresh);
+});
+onBeforeUnmount(() => {
+  clearTimeout(timer);
+  window.removeEventListener('pagehide', editor.flush);
+  window.removeEventListener('focus', editor.refresh);
+  editor.close();
+});
+onBeforeRouteLeave(() => editor.save());
+
+/** A new question in the set that is looked at, else in that of the open question, else in a first set. */
+async function add(): Promise<void> {
+  if (adding.value) return;
+  adding.value = true;
+  await editor.save();
+  const set =
+    bank.query.set || editor.setId || bank.sets[0]?.id || (await bank.createSet(t('library.firstSet')));
+  const id = set && (await bank.add(set, editor.question));
+  adding.value = false;
+  if (!id) return;
+  await open(id);
+  justMade.value = true;
+}
+async function remove(): Promise<void> {
+  const { id } = editor;
+  await editor.save();
+  await bank.remove(id);
+  gone.value = id;
+  await router.replace({ query: bank.query.set ? { set: bank.query.set } : {} });
+}
+async function undo(): Promise<void> {
+  const id = gone.value!;
+  gone.value = null;
+  await bank.restore([id]);
+  await open(id);
+}
+const preview = computed(() =>
+  editor.question
+    ? showAround(editor.question, bank.sets.find((set) => set.id === editor.setId)?.title ?? '')
+    : null,
+);
+</script>
+
+<template>
+  <div class="page">
+    <StudioBar />
+    <p v-if="bank.problem" class="problem" role="alert">{{ bank.problem }}</p>
+    <main class="three">
+      <section class="found" :aria-label="t('library.title')">
+        <div class="head">
+          <h1 class="hide">{{ t('library.title') }}</h1>
+          <SetPicker />
+          <v-text-field
+            v-model="bank.query.q"
+            type="search"
+            :label="t('library.search')"
+            :prepend-inner-icon="mdiMagnify"
+            maxlength="200"
+            clearable
+            @click:clear="bank.query.q = ''"
+          />
+          <div class="row filters">
+            <FilterMenu />
+            <span class="grow" />
+            <v-btn color="primary" size="small" :prepend-icon="mdiPlus" :loading="adding" @click="add">{{
+              t('library.newQuestion')
+            }}</v-btn>
+          </div>
+          <p class="muted count" role="status">
+            <template v-if="bank.instead">{{ t('library.instead', { words: bank.instead }) }}</template>
+            {{
+              bank.loaded ? t('library.count', bank.total, { named: { n: bank.total } }) : t('common.loading')
+            }}
+          </p>
+        </div>
+        <BulkBar @changed="editor.refresh()" />
+        <QuestionList v-if="bank.total" :current="editor.id" @open="open($event.id)" />
+        <div v-else-if="bank.loaded" class="empty">
+          <h2>{{ t('library.nothing') }}</h2>
+          <p>{{ t('library.nothingText') }}</p>
+        </div>
+      </section>
+      <div class="middle">
+        <div v-if="editor.problem" class="empty" role="alert">{{ editor.problem }}</div>
+        <QuestionPane
+          v-else-if="editor.question"
+          :key="editor.id"
+          :just-made="justMade"
+          @add="add"
+          @remove="remove"
+          @open="open"
+        />
+        <div v-else class="empty">
+          <h2>{{ t('library.pick') }}</h2>
+          <p>{{ t('library.pickText') }}</p>
+        </div>
+      </div>
+      <PreviewPane
+        v-if="preview"
+        class="right"
+        :show="preview.show"
+        :cell="preview.ref"
+        :question="editor.question"
+      />
+    </main>
+    <v-snackbar :model-value="gone !== null" @update:model-value="gone = null">
+      {{ t('studio.removedQuestion') }}
+      <template #actions
+        ><v-btn variant="text" @click="undo">{{ t('common.undo') }}</v-btn></template
+      >
+    </v-snackbar>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  height: 100dvh;
+  display: flex;
+  flex-direction: column;
+}
+.three {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(320px, 400px) minmax(340px, 1fr) minmax(260px, 0.72fr);
+}
+.found {
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+}
+.head {
+  padding: 14px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.filters {
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.count {
+  margin: 0;
+}
+.middle {
+  overflow: auto;
+  padding: 14px 16px;
+  border-inline: 1px solid var(--line);
+  background: var(--paper);
+}
+.right {
+  overflow: auto;
+  padding: 14px;
+}
+.empty {
+  padding: 40px 16px;
+  text-align: center;
+}
+.problem {
+  margin: 0;
+  padding: 10px 20px;
+  border-left: 4px solid var(--madder);
+  background: rgb(179 38 58 / 8%);
+}
+@media (max-width: 1000px) {
+  .page {
+    height: auto;
+    min-height: 100dvh;
+  }
+  .three {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .found {
+    height: 70dvh;
+  }
+  .middle {
+    border: none;
+    border-block: 1px solid var(--line);
+  }
+}
+</style>

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import type { Question } from '@distaff/core';
+import { mdiMagnify } from '@mdi/js';
+import { watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { server, type QuestionLine } from '../../api/server.ts';
+import { emptyQuery, useBank } from './bank.ts';
+import FilterMenu from './FilterMenu.vue';
+import QuestionList from './QuestionList.vue';
+
+/** Looks a question up in the library to take it from there. */
+const open = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ pick: [question: Question, version: number] }>();
+const { t } = useI18n();
+const bank = useBank();
+const PAUSE = 150;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+watch(open, (now) => {
+  if (!now) return;
+  Object.assign(bank.query, emptyQuery());
+  void bank.loadSets();
+  void bank.search();
+});
+watch(
+  bank.query,
+  () => {
+    clearTimeout(timer);
+    if (open.value) timer = setTimeout(() => void bank.search(), PAUSE);
+  },
+  { deep: true },
+);
+async function pick(line: QuestionLine): Promise<void> {
+  try {
+    const stored = await server.question(line.id);
+    emit('pick', stored.question, stored.version);
+    open.value = false;
+  } catch (error) {
+    bank.problem = (error as Error).message;
+  }
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="720">
+    <v-card class="pick">
+      <h2>{{ t('library.pickTitle') }}</h2>
+      <v-text-field
+        v-model="bank.query.q"
+        autofocus
+        class="search"
+        type="search"
+        :label="t('library.search')"
+        :prepend-inner-icon="mdiMagnify"
+        maxlength="200"
+      />
+      <div class="row filters"><FilterMenu /></div>
+      <p v-if="bank.problem" role="alert">{{ bank.problem }}</p>
+      <p class="muted" role="status">
+        <template v-if="bank.instead">{{ t('library.instead', { words: bank.instead }) }}</template>
+        {{ t('library.count', bank.total, { named: { n: bank.total } }) }}
+      </p>
+      <QuestionList v-if="bank.total" class="lines" current="" :choosable="false" @open="pick" />
+      <v-btn variant="text" class="close" @click="open = false">{{ t('common.cancel') }}</v-btn>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.pick {
+  padding: 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.pick > * {
+  flex: none;
+}
+.lines {
+  height: 380px;
+  border: 1px solid var(--line);
+}
+.filters {
+  flex-wrap: wrap;
+}
+p {
+  margin: 0;
+}
+.close {
+  align-self: flex-end;
+}
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useBank } from './bank.ts';
+
+/** Title, folder and description of a new set, or of the one that is looked at. */
+const mode = defineModel<'new' | 'edit' | null>({ required: true });
+const { t } = useI18n();
+const bank = useBank();
+const title = ref('');
+const folder = ref('');
+const description = ref('');
+const busy = ref(false);
+const folders = computed(() => [...new Set(bank.sets.map((set) => set.folder).filter(Boolean))]);
+
+watch(mode, (now) => {
+  if (!now) return;
+  const set = now === 'edit' ? bank.set : null;
+  title.value = set?.title ?? '';
+  folder.value = set?.folder ?? '';
+  description.value = set?.description ?? '';
+});
+async function save(): Promise<void> {
+  if (busy.value || title.value.trim() === '') return;
+  busy.value = true;
+  const change = {
+    title: title.value.trim(),
+    folder: (folder.value ?? '').trim(),
+    description: description.value,
+  };
+  const id = mode.value === 'edit' ? bank.set!.id : await bank.createSet(change.title, change.folder);
+  if (id) {
+    await bank.saveSet(id, change);
+    bank.query.set = id;
+  }
+  busy.value = false;
+  if (!bank.problem) mode.value = null;
+}
+</script>
+
+<template>
+  <v-dialog :model-value="mode !== null" @update:model-value="mode = null">
+    <v-card>
+      <v-form class="form" @submit.prevent="save">
+        <h2>{{ t(mode === 'edit' ? 'library.editSet' : 'library.newSet') }}</h2>
+        <v-text-field v-model="title" autofocus :label="t('library.setTitle')" maxlength="120" />
+        <v-combobox v-model="folder" :items="folders" :label="t('library.folder')" maxlength="80" clearable />
+        <v-textarea
+          v-model="description"
+          :label="t('library.description')"
+          rows="2"
+          auto-grow
+          maxlength="1000"
+        />
+        <p v-if="bank.problem" role="alert">{{ bank.problem }}</p>
+        <div class="row end">
+          <v-btn variant="text" @click="mode = null">{{ t('common.cancel') }}</v-btn>
+          <v-btn type="submit" color="primary" :loading="busy" :disabled="title.trim() === ''">{{
+            t('library.saveSet')
+          }}</v-btn>
+        </div>
+      </v-form>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.form {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  padding: 20px;
+}
+.end {
+  justify-content: flex-end;
+}
+</style>

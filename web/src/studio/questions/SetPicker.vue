@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import {
+  mdiArchiveArrowDownOutline,
+  mdiArchiveArrowUpOutline,
+  mdiContentDuplicate,
+  mdiDeleteOutline,
+  mdiDotsVertical,
+  mdiPencilOutline,
+  mdiPlus,
+} from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useBank } from './bank.ts';
+import SetDialog from './SetDialog.vue';
+
+/** Which set is looked at, by folder; and what can be done with it. */
+const { t } = useI18n();
+const bank = useBank();
+const dialog = ref<'new' | 'edit' | null>(null);
+const gone = ref<{ id: string; title: string } | null>(null);
+
+const items = computed(() => {
+  const own = bank.sets
+    .filter((set) => !set.archived)
+    .map((set) => ({ value: set.id, title: set.title || t('library.untitled'), folder: set.folder, set }));
+  const archived = bank.sets
+    .filter((set) => set.archived)
+    .map((set) => ({ value: set.id, title: set.title, folder: t('library.archive'), set }));
+  const all = { value: '', title: t('library.allQuestions'), folder: '', set: null };
+  return [all, ...own, ...archived];
+});
+async function copy(): Promise<void> {
+  const id = await bank.copySet(bank.set!.id, t('studio.copyOf', { title: bank.set!.title }));
+  if (id) bank.query.set = id;
+}
+async function remove(): Promise<void> {
+  const { id, title } = bank.set!;
+  await bank.deleteSet(id);
+  gone.value = { id, title };
+}
+async function undo(): Promise<void> {
+  const { id } = gone.value!;
+  gone.value = null;
+  await bank.restoreSet(id);
+  bank.query.set = id;
+}
+</script>
+
+<template>
+  <div class="row">
+    <v-select
+      v-model="bank.query.set"
+      class="grow"
+      :label="t('library.set')"
+      :items="items"
+      :menu-props="{ maxHeight: 480 }"
+    >
+      <template #item="{ props, item }">
+        <v-list-item v-bind="props" :subtitle="item.folder">
+          <template v-if="item.set" #append>
+            <span class="mono muted">{{ item.set.questions }}</span>
+          </template>
+        </v-list-item>
+      </template>
+    </v-select>
+    <v-menu v-if="bank.set">
+      <template #activator="{ props }">
+        <v-btn
+          v-bind="props"
+          variant="text"
+          size="small"
+          :icon="mdiDotsVertical"
+          :aria-label="t('studio.actions', { title: bank.set.title })"
+        />
+      </template>
+      <v-list>
+        <v-list-item
+          :prepend-icon="mdiPencilOutline"
+          :title="t('library.editSet')"
+          @click="dialog = 'edit'"
+        />
+        <v-list-item :prepend-icon="mdiContentDuplicate" :title="t('library.copySet')" @click="copy" />
+        <v-list-item
+          :prepend-icon="bank.set.archived ? mdiArchiveArrowUpOutline : mdiArchiveArrowDownOutline"
+          :title="t(bank.set.archived ? 'library.unarchive' : 'library.toArchive')"
+          @click="bank.archiveSet(bank.set.id, !bank.set.archived)"
+        />
+        <v-list-item :prepend-icon="mdiDeleteOutline" :title="t('library.deleteSet')" @click="remove" />
+      </v-list>
+    </v-menu>
+    <v-btn
+      variant="outlined"
+      size="small"
+      class="new"
+      :icon="mdiPlus"
+      :aria-label="t('library.newSet')"
+      :title="t('library.newSet')"
+      @click="dialog = 'new'"
+    />
+    <SetDialog v-model="dialog" />
+    <v-snackbar :model-value="gone !== null" @update:model-value="gone = null">
+      {{ t('studio.deleted', { title: gone?.title ?? '' }) }}
+      <template #actions
+        ><v-btn variant="text" @click="undo">{{ t('common.undo') }}</v-btn></template
+      >
+    </v-snackbar>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  gap: 4px;
+}
+.new {
+  flex: none;
+}
+</style>
