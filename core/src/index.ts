@@ -16,7 +16,7 @@ export { convert } from './question/convert.ts';
 export { blankQuestion, difficulties, lacksOf, MAX_TAGS, Question } from './question/question.ts';
 
 export { searchText, wordsOf } from './library/searchText.ts';
-export { ALIKE, likeness, trigrams } from './library/similar.ts';
+export { foundIn, likeness, trigrams, WORTH_OFFERING } from './library/similar.ts';
 export { nearestWord } from './library/spelling.ts';
 export {
   QuestionSet,

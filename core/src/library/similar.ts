@@ -12,11 +12,19 @@ export function trigrams(prompt: string): Set<string> {
  * (Dice 1945; Sørensen 1948), 2 |A ∩ B| / (|A| + |B|).
  */
 export function likeness(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
-  if (a.size + b.size === 0) return 0;
-  let both = 0;
-  for (const one of a) if (b.has(one)) both++;
-  return (2 * both) / (a.size + b.size);
+  return a.size + b.size === 0 ? 0 : (2 * shared(a, b)) / (a.size + b.size);
 }
 
-/** From here on two prompts are worth a look together. */
-export const ALIKE = 0.5;
+/** How much of a prompt that is still being typed is found in a whole one, 0 … 1: |A ∩ B| / |A|. */
+export function foundIn(typed: ReadonlySet<string>, whole: ReadonlySet<string>): number {
+  return typed.size === 0 ? 0 : shared(typed, whole) / typed.size;
+}
+
+function shared(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
+  let both = 0;
+  for (const one of a) if (b.has(one)) both++;
+  return both;
+}
+
+/** From here on a whole prompt is offered to somebody who types. */
+export const WORTH_OFFERING = 0.7;

@@ -1,16 +1,16 @@
 import Router from '@koa/router';
 import {
-  ALIKE,
   BulkChange,
   difficulties,
+  foundIn,
   Id,
   kindNames,
   languageTag,
-  likeness,
   Question,
   questionSorts,
   questionStates,
   trigrams,
+  WORTH_OFFERING,
 } from '@distaff/core';
 import * as v from 'valibot';
 import {
@@ -78,8 +78,8 @@ export function questionRoutes(search: QuestionSearch): Router {
     const own = trigrams(prompt);
     const alike = (await search.candidates(account.id, prompt, COMPARED))
       .filter((one) => one.id !== but)
-      .map((one) => ({ id: one.id, likeness: likeness(own, trigrams(one.prompt)) }))
-      .filter((one) => one.likeness >= ALIKE)
+      .map((one) => ({ id: one.id, likeness: foundIn(own, trigrams(one.prompt)) }))
+      .filter((one) => one.likeness >= WORTH_OFFERING)
       .sort((a, b) => b.likeness - a.likeness)
       .slice(0, OFFERED);
     const lines = await search.lines(

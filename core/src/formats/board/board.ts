@@ -70,19 +70,17 @@ export const board: Format<BoardContent, BoardState, BoardView> = {
   findings,
 
   begin: (content, questions) => ({
-    rows: layOut(content)
-      .map((cells, i) => ({
-        id: content.categories[i]!.id,
-        name: content.categories[i]!.name,
-        cells: cells.map((cell) => ({
-          id: cell.id,
-          points: cell.points,
-          question: cell.question,
-          state: playable(questions, cell.question) ? ('open' as const) : ('empty' as const),
-          winner: null,
-        })),
-      }))
-      .filter((row) => row.cells.some((cell) => cell.state === 'open')),
+    rows: layOut(content).map((cells, i) => ({
+      id: content.categories[i]!.id,
+      name: content.categories[i]!.name,
+      cells: cells.map((cell) => ({
+        id: cell.id,
+        points: cell.points,
+        question: cell.question,
+        state: playable(questions, cell.question) ? ('open' as const) : ('empty' as const),
+        winner: null,
+      })),
+    })),
   }),
 
   choose(state, ref, table) {
@@ -110,15 +108,17 @@ export const board: Format<BoardContent, BoardState, BoardView> = {
   isOver: (state) => state.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
 
   view: (state) => ({
-    rows: state.rows.map((row) => ({
-      id: row.id,
-      name: row.name,
-      cells: row.cells.map(({ id, points, state: cellState, winner }) => ({
-        id,
-        points,
-        state: cellState,
-        winner,
+    rows: state.rows
+      .filter((row) => row.cells.some((cell) => cell.state !== 'empty'))
+      .map((row) => ({
+        id: row.id,
+        name: row.name,
+        cells: row.cells.map(({ id, points, state: cellState, winner }) => ({
+          id,
+          points,
+          state: cellState,
+          winner,
+        })),
       })),
-    })),
   }),
 };

@@ -30,6 +30,9 @@ function setKind(kind: KindName): void {
   kept.set(old.kind, old);
   own.answer = kept.get(kind) ?? convert(old, kind, () => nanoid(10));
 }
+/** From the prompt straight to what is typed first of the answer. */
+const focusAnswer = () =>
+  root.value?.querySelector<HTMLInputElement>('.answers input:not([type=radio], [type=checkbox])')?.focus();
 const focusPrompt = () => root.value?.querySelector('textarea')?.focus();
 onMounted(() => {
   if (focus) focusPrompt();
@@ -51,6 +54,8 @@ defineExpose({ focusPrompt });
       rows="2"
       auto-grow
       maxlength="1000"
+      @keydown.ctrl.enter.exact.prevent="focusAnswer"
+      @keydown.meta.enter.exact.prevent="focusAnswer"
     />
     <slot name="below-prompt" />
     <v-select
@@ -62,17 +67,19 @@ defineExpose({ focusPrompt });
       hide-details
       @update:model-value="setKind"
     />
-    <AcceptedEditor v-if="question.answer.kind === 'text'" v-model="question.answer" />
-    <NumberEditor v-else-if="question.answer.kind === 'number'" v-model="question.answer" />
-    <TrueFalseEditor v-else-if="question.answer.kind === 'truefalse'" v-model="question.answer" />
-    <PairsEditor v-else-if="question.answer.kind === 'match'" v-model="question.answer" />
-    <v-text-field
-      v-else-if="question.answer.kind === 'aloud'"
-      v-model="question.answer.key"
-      :label="t('studio.aloudKey')"
-      maxlength="200"
-    />
-    <OptionsEditor v-else-if="question.answer.kind !== 'card'" v-model="question.answer" />
+    <div class="answers">
+      <AcceptedEditor v-if="question.answer.kind === 'text'" v-model="question.answer" />
+      <NumberEditor v-else-if="question.answer.kind === 'number'" v-model="question.answer" />
+      <TrueFalseEditor v-else-if="question.answer.kind === 'truefalse'" v-model="question.answer" />
+      <PairsEditor v-else-if="question.answer.kind === 'match'" v-model="question.answer" />
+      <v-text-field
+        v-else-if="question.answer.kind === 'aloud'"
+        v-model="question.answer.key"
+        :label="t('studio.aloudKey')"
+        maxlength="200"
+      />
+      <OptionsEditor v-else-if="question.answer.kind !== 'card'" v-model="question.answer" />
+    </div>
     <QuestionDetails v-model="question" :clock-hint="clockHint" :tags="tags"
       ><slot name="beside-clock"
     /></QuestionDetails>

@@ -187,7 +187,8 @@ export const studio = {
   languageWrong: 'A language is given by its tag, such as en, de or pt-BR.',
   credit: 'Source or thanks',
   creditHint: 'Shown small with the key',
-  formKeys: 'Enter: next option · Ctrl+Enter: mark the key · Alt+↑ ↓: move · Ctrl+Shift+Enter: next question',
+  formKeys:
+    'Ctrl+Enter in the question: to the answer · Enter: next option · Ctrl+Enter in an option: mark the key · Alt+↑ ↓: move · Ctrl+Shift+Enter: next question',
   removeQuestion: 'Remove the question',
   numberWrong: 'A whole number is needed.',
   clockWrong: 'A whole number from 3 to 600, or empty.',

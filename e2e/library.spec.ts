@@ -1,0 +1,178 @@
+import type { Page } from '@playwright/test';
+import { blankQuestion, type Question } from '@distaff/core';
+import { chooseKind, expect, test, type Host } from './app.ts';
+
+const saved = (page: Page) =>
+  expect(page.getByRole('status').filter({ hasText: 'All changes saved' })).toBeVisible();
+const line = (page: Page, prompt: string | RegExp) => page.getByRole('listitem').filter({ hasText: prompt });
+const search = (page: Page) => page.getByRole('searchbox', { name: 'Search prompts' });
+
+const aloud = (prompt: string, more: Partial<Question> = {}): Question => ({
+  ...blankQuestion(() => 'new'),
+  prompt,
+  answer: { kind: 'aloud', key: `key of ${prompt}` },
+  ...more,
+});
+async function makeSet(host: Host, title: string, questions: Question[]): Promise<string> {
+  const { request } = host.context;
+  const set = { title, description: '', folder: '' };
+  const { id } = (await (await request.post('/api/sets', { data: { set } })).json()) as { id: string };
+  await request.post(`/api/sets/${id}/questions`, { data: { questions } });
+  return id;
+}
+
+test('twenty questions are typed from nothing without touching the mouse', async ({ app, browser }) => {
+  test.setTimeout(120_000);
+  const host = await app.host(browser);
+  const { page } = host;
+  await page.goto('/studio/questions');
+  await expect(page.getByText('No question here')).toBeVisible();
+  const { keyboard } = page;
+  // From the top of the page to the button by the keyboard alone.
+  await page.locator('body').press('Tab');
+  for (let i = 0; i < 20; i++) {
+    if (
+      await page.getByRole('button', { name: 'New question' }).evaluate((el) => el === document.activeElement)
+    )
+      break;
+    await keyboard.press('Tab');
+  }
+  await keyboard.press('Enter');
+  for (let n = 1; n <= 20; n++) {
+    await expect(page.getByLabel('Question', { exact: true })).toBeFocused();
+    await expect(page.getByLabel('Question', { exact: true })).toHaveValue('');
+    await keyboard.type(`What is ${n} plus ${n}?`);
+    await keyboard.press('Control+Enter');
+    for (const [i, value] of [n + n, n + 1000, n + 2000, n + 3000].entries()) {
+      await expect(page.getByLabel(`Option ${'ABCD'[i]}`, { exact: true })).toBeFocused();
+      await keyboard.type(String(value));
+      if (i === 0) await keyboard.press('Control+Enter');
+      if (i < 3) await keyboard.press('Enter');
+    }
+    await expect(page.getByText('Finished', { exact: true })).toBeVisible();
+    if (n < 20) await keyboard.press('Control+Shift+Enter');
+  }
+  await saved(page);
+  const stored = await (await host.context.request.get('/api/questions?limit=50&q=plus')).json();
+  expect(stored.total).toBe(20);
+  expect(stored.questions.filter((one: { unfinished: boolean }) => one.unfinished)).toEqual([]);
+  const one = await (await host.context.request.get(`/api/questions/${stored.questions[0].id}`)).json();
+  const { options, key } = one.question.answer;
+  expect(options.find((option: { id: string }) => option.id === key).text).toMatch(/^\d{1,2}$/);
+});
+
+test('found by a beginning or in spite of a slip, filtered, changed many at once, deleted and brought back', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await makeSet(host, 'Coast', [
+    aloud('Which gull breeds on ledges?', { answer: { kind: 'aloud', key: 'Kittiwake' }, tags: ['birds'] }),
+    aloud('What is a neap tide?', { tags: ['tides'] }),
+    aloud('What is slack water?', { tags: ['tides'], answer: { kind: 'aloud', key: '' } }),
+  ]);
+  await page.goto('/studio/questions');
+  await expect(page.getByText('3 questions')).toBeVisible();
+  await search(page).fill('kittywake');
+  await expect(page.getByText('Nothing for that; shown is “kittiwake”.')).toBeVisible();
+  await expect(line(page, 'Which gull')).toBeVisible();
+  await search(page).fill('TID nea');
+  await expect(page.getByText('1 question', { exact: true })).toBeVisible();
+  await search(page).fill('zzzz');
+  await expect(page.getByText('No question here')).toBeVisible();
+  await search(page).fill('');
+
+  await page.getByRole('button', { name: 'Filter' }).click();
+  await page.getByRole('combobox', { name: 'State' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'Unfinished' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('1 question', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Drop the filter Unfinished' }).click();
+  await expect(page.getByText('3 questions')).toBeVisible();
+
+  await page.getByRole('checkbox', { name: 'Choose “What is a neap tide?”' }).check();
+  await page.getByRole('checkbox', { name: 'Choose “What is slack water?”' }).check();
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Clock in seconds').fill('45');
+  await dialog.getByRole('button', { name: 'Change them' }).click();
+  await expect(page.getByText('2 questions were changed.')).toBeVisible();
+  await expect(dialog).toHaveCount(0);
+  await line(page, 'neap').getByRole('button').click();
+  await expect(page.getByLabel('Clock in seconds')).toHaveValue('45');
+
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  await expect(page.getByText('1 question', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('3 questions')).toBeVisible();
+});
+
+test('an earlier state of a question comes back, and that can be undone; two editors are merged', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const one = host.page;
+  await makeSet(host, 'Mine', [aloud('First words')]);
+  await one.goto('/studio/questions');
+  await line(one, 'First words').getByRole('button').click();
+  await one.getByLabel('Question', { exact: true }).fill('Second words');
+  await chooseKind(one, 'Typed text');
+  // What would be accepted, and why.
+  await one.getByLabel('Try an answer').fill('a KEY of first worbs');
+  await expect(one.getByText('Taken for “key of First words”')).toBeVisible();
+  await saved(one);
+
+  const two = await host.context.newPage();
+  await two.goto(one.url());
+  await two.getByLabel('Host notes').fill('Notes by two');
+  await saved(two);
+  await one.bringToFront();
+  await one.getByLabel('Explanation').fill('Explained by one');
+  await saved(one);
+  await expect(one.getByLabel('Host notes')).toHaveValue('Notes by two');
+
+  await one.getByRole('button', { name: 'History' }).click();
+  await one.getByRole('dialog').getByText('First words').waitFor();
+  await one.getByRole('button', { name: 'Have this again' }).click();
+  await expect(one.getByLabel('Question', { exact: true })).toHaveValue('First words');
+  await one.getByRole('button', { name: 'Undo' }).click();
+  await expect(one.getByLabel('Question', { exact: true })).toHaveValue('Second words');
+  await saved(one);
+});
+
+test('a question of the library is offered while it is typed again, and taken into a show', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await makeSet(host, 'Coast', [aloud('What is the tide with the smallest range called?')]);
+  await page.goto(`/studio/shows/${await host.makeShow()}`);
+  await page.getByRole('button', { name: /^Tides for 100:/ }).click();
+  await page.getByRole('button', { name: 'Remove the question' }).click();
+  await page.getByRole('button', { name: 'Write the question' }).click();
+  await page.getByLabel('Question', { exact: true }).fill('What is the tide with the sm');
+  await page.getByRole('button', { name: 'Take over' }).click();
+  await expect(page.getByLabel('The key, for the host to listen for')).toHaveValue(
+    /^key of What is the tide/,
+  );
+
+  await page.getByRole('button', { name: 'Remove the question' }).click();
+  await page.getByRole('button', { name: 'From the library' }).click();
+  const dialog = page.getByRole('dialog');
+  await search(page).fill('smallest');
+  await dialog.getByRole('button', { name: /What is the tide/ }).click();
+  await expect(page.getByText('Finished', { exact: true })).toBeVisible();
+  await saved(page);
+  const unused = await (await host.context.request.get('/api/questions?state=unused')).json();
+  expect(unused.total).toBe(0);
+
+  // The other way round: what was written for a show is kept in the library.
+  await page.getByRole('button', { name: /^Tides for 200:/ }).click();
+  await page.getByRole('button', { name: 'Keep in the library' }).click();
+  await page.getByText('Coast', { exact: true }).click();
+  await expect(page.getByText('It is in the library now.')).toBeVisible();
+  expect((await (await host.context.request.get('/api/questions')).json()).total).toBe(2);
+});
