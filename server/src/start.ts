@@ -8,6 +8,7 @@ import type { Config } from './config.ts';
 import { openDatabase, ping } from './db/database.ts';
 import { migrate } from './db/migrate.ts';
 import { defineModels } from './db/models.ts';
+import { Imports } from './db/imports.ts';
 import { QuestionSearch } from './db/questionSearch.ts';
 import { Sittings } from './db/sittings.ts';
 import { accountRoutes } from './http/accounts.ts';
@@ -15,6 +16,7 @@ import { makeApp } from './http/app.ts';
 import { healthRoutes } from './http/health.ts';
 import { LoginCookie } from './http/login.ts';
 import { ownOrigin } from './http/origin.ts';
+import { importRoutes } from './http/imports.ts';
 import { questionRoutes } from './http/questions.ts';
 import { setRoutes } from './http/sets.ts';
 import { showRoutes } from './http/shows.ts';
@@ -85,6 +87,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       showRoutes(store, random),
       setRoutes(),
       questionRoutes(new QuestionSearch(database)),
+      importRoutes(new Imports(database)),
       sittingRoutes(store, hosts, codeGuesses),
     ],
   });

@@ -98,6 +98,7 @@ export async function addQuestions(
   setId: string,
   questions: readonly Question[],
   within?: Transaction,
+  importId: string | null = null,
 ): Promise<string[]> {
   const work = async (transaction: Transaction): Promise<string[]> => {
     // The lock keeps two who add at once from taking the same places.
@@ -113,7 +114,7 @@ export async function addQuestions(
     const now = new Date().toISOString().replace('T', ' ').replace('Z', '');
     await insertMany(
       `INSERT INTO question (id, set_id, account_id, position, kind, language, difficulty, unfinished,
-        check_again_by, prompt, search_text, doc, version, created_at, updated_at) VALUES`,
+        check_again_by, prompt, search_text, doc, version, created_at, updated_at, import_id) VALUES`,
       fresh.map((question, i) => {
         const row = columnsOf(question);
         return [
@@ -132,6 +133,7 @@ export async function addQuestions(
           1,
           now,
           now,
+          importId,
         ];
       }),
       transaction,
@@ -241,6 +243,19 @@ export async function restoreQuestions(accountId: string, ids: readonly string[]
   const where = { id: { [Op.in]: [...ids] }, accountId };
   const [count] = await QuestionRow.update({ deletedAt: null }, { where, silent: true });
   return count;
+}
+
+/** All questions of a set in their order, whole. */
+export async function questionsOf(accountId: string, setId: string): Promise<Question[]> {
+  const rows = await QuestionRow.findAll({
+    where: { accountId, setId, deletedAt: null },
+    attributes: ['doc'],
+    order: [
+      ['position', 'ASC'],
+      ['id', 'ASC'],
+    ],
+  });
+  return rows.map((row) => v.parse(Question, row.doc));
 }
 
 /** Puts the questions of a set in this order; ids that are not of the set are passed over. */

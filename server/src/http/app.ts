@@ -84,13 +84,16 @@ export function makeApp(parts: {
       throw new Problem(403, 'origin', 'This request came from another site.');
     await next();
   });
-  app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '2mb' }));
+  // Only bringing in whole sheets needs large bodies, and only a host may send one.
+  const small = bodyParser({ enableTypes: ['json'], jsonLimit: '2mb' });
+  const large = bodyParser({ enableTypes: ['json'], jsonLimit: '40mb' });
   app.use(async (ctx, next) => {
     const api = ctx.path.startsWith('/api/');
     ctx.state.account = api ? await cookie.account(ctx.get('cookie')) : null;
     if (api) ctx.set('Cache-Control', 'no-store');
     await next();
   });
+  app.use((ctx, next) => (ctx.state.account && ctx.path === '/api/imports' ? large : small)(ctx, next));
   for (const router of parts.routers) app.use(router.routes()).use(router.allowedMethods());
   servePages(app, parts.webDir);
   return app;

@@ -13,17 +13,7 @@ import type { SittingInfo, Sittings } from '../db/sittings.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
 import { pageOf, read, signedIn, type Ctx } from './context.ts';
-
-/** A file name of plain signs. */
-const fileName = (title: string, what: string) =>
-  `${
-    title
-      .normalize('NFKD')
-      .replace(/[^\w -]+/g, '')
-      .trim()
-      .replace(/\s+/g, '-')
-      .toLowerCase() || 'show'
-  }-${what}.csv`;
+import { fileName } from './fileName.ts';
 
 /** Sittings: their list, results and files; and whether a join code leads anywhere. */
 export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: Throttle): Router {
@@ -53,7 +43,7 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
     router.get(`/sittings/:id/${what}.csv`, async (ctx) => {
       const { info, state } = await mine(ctx);
       ctx.type = 'text/csv; charset=utf-8';
-      ctx.set('Content-Disposition', `attachment; filename="${fileName(info.title, what)}"`);
+      ctx.set('Content-Disposition', `attachment; filename="${fileName(info.title, what, 'csv')}"`);
       ctx.body = toText(resultsOf(state));
     });
 

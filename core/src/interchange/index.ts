@@ -1,0 +1,11 @@
+/** Everything that reads and writes files of questions; apart, so that the handset does not carry it. */
+export { decode, type Decoded, type Encoding } from './decode.ts';
+export type { ImportProblem, ProblemCode } from './problem.ts';
+export { fields, fieldOf, guessColumns, repeated, type Columns, type Field } from './sheet/columns.ts';
+export { MAX_ROWS, readTable, type Table, type TableTrouble } from './sheet/table.ts';
+export { readSheet, type ImportRow } from './sheet/readSheet.ts';
+export { readRow } from './sheet/readRow.ts';
+export { sheetHeader, writeRow } from './sheet/writeRow.ts';
+export { quizFromCards, REVIEW_TAG, type Flashcard } from './flashcards.ts';
+export { readSetFile, SetFile, writeSetFile } from './setFile.ts';
+export { toCsv } from './csv.ts';

@@ -1,0 +1,35 @@
+import * as v from 'valibot';
+import { QuestionSet } from '../library/set.ts';
+import { Question } from '../question/question.ts';
+import { MAX_ROWS } from './sheet/table.ts';
+
+/** The name by which our own files are known, and the version of what they say. */
+export const SET_FORMAT = 'distaff-question-set';
+export const SET_VERSION = 1;
+
+/** A question set as a JSON file of our own: everything, in the open. */
+export const SetFile = v.object({
+  format: v.literal(SET_FORMAT, 'This is no question set of Distaff.'),
+  version: v.literal(SET_VERSION, 'This file was written by a newer version.'),
+  set: QuestionSet,
+  questions: v.pipe(v.array(Question), v.maxLength(MAX_ROWS, `At most ${MAX_ROWS} questions.`)),
+});
+export type SetFile = v.InferOutput<typeof SetFile>;
+
+export const writeSetFile = (set: QuestionSet, questions: readonly Question[]): string =>
+  `${JSON.stringify({ format: SET_FORMAT, version: SET_VERSION, set, questions }, null, 2)}\n`;
+
+/** @returns the set, or a sentence that says what is wrong and where. */
+export function readSetFile(text: string): { file: SetFile } | { wrong: string } {
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch (error) {
+    return { wrong: `This is no JSON: ${(error as Error).message}.` };
+  }
+  const parsed = v.safeParse(SetFile, json);
+  if (parsed.success) return { file: parsed.output };
+  const issue = parsed.issues[0];
+  const path = v.getDotPath(issue);
+  return { wrong: path ? `${issue.message} (${path})` : issue.message };
+}

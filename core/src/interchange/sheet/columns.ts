@@ -1,0 +1,111 @@
+import { foldText } from '../../text/fold.ts';
+import type { Table } from './table.ts';
+
+/** What a column of a sheet may hold. `option` may come up to eight times, `wrong` and `right` likewise. */
+export const fields = [
+  'kind',
+  'prompt',
+  'option',
+  'right',
+  'wrong',
+  'key',
+  'marking',
+  'tolerance',
+  'unit',
+  'units',
+  'forgive',
+  'clock',
+  'weight',
+  'explanation',
+  'onRight',
+  'onWrong',
+  'notes',
+  'tags',
+  'difficulty',
+  'language',
+  'trueAsOf',
+  'checkAgainBy',
+  'credit',
+] as const;
+export type Field = (typeof fields)[number];
+export const repeated: readonly Field[] = ['option', 'right', 'wrong', 'tags'];
+
+/** Names that people give to columns, folded; ours come first. */
+const names: Record<Field, string[]> = {
+  kind: ['kind', 'type', 'question type', 'kind of question', 'format'],
+  prompt: ['prompt', 'question', 'question text', 'text', 'stem', 'q', 'frage', 'front', 'term'],
+  option: ['option', 'answer', 'choice', 'possible answer', 'antwort'],
+  right: ['right answer', 'correct option', 'correct choice'],
+  wrong: ['wrong', 'wrong answer', 'incorrect', 'incorrect answer', 'distractor'],
+  key: ['key', 'correct', 'correct answer', 'solution', 'right', 'answer key', 'back', 'definition'],
+  marking: ['marking', 'marks'],
+  tolerance: ['tolerance'],
+  unit: ['unit'],
+  units: ['other units'],
+  forgive: ['forgive'],
+  clock: ['clock', 'time', 'time limit', 'seconds', 'time limit seconds', 'duration'],
+  weight: ['weight'],
+  explanation: ['explanation', 'feedback', 'rationale', 'comment'],
+  onRight: ['on right', 'said on right', 'correct feedback'],
+  onWrong: ['on wrong', 'said on wrong', 'incorrect feedback'],
+  notes: ['notes', 'host notes', 'note', 'remarks'],
+  tags: ['tags', 'tag', 'category', 'topic', 'subject', 'keywords'],
+  difficulty: ['difficulty', 'level'],
+  language: ['language', 'lang'],
+  trueAsOf: ['true as of', 'as of'],
+  checkAgainBy: ['check again by', 'expires', 'review by'],
+  credit: ['credit', 'source', 'author', 'reference', 'licence', 'license'],
+};
+const byName = new Map(
+  Object.entries(names).flatMap(([field, list]) => list.map((name) => [name, field as Field])),
+);
+
+/** The field that a column's name speaks of: "Option 3", "answer B" and "wrong1" count as their kin. */
+export function fieldOf(name: string): Field | null {
+  const folded = foldText(name).replace(/#/g, '').trim();
+  const bare = folded.replace(/\s*(?:\d{1,2}|\b[a-h])$/, '').trim();
+  return byName.get(folded) ?? (bare === folded ? null : (byName.get(bare) ?? null));
+}
+
+export interface Columns {
+  hasHeader: boolean;
+  fields: (Field | null)[];
+}
+
+/**
+ * Guesses what the columns hold, from their names; without names from their number: two are
+ * prompt and key, more are prompt, options and, last, the key. One field stands in one column, unless it may repeat.
+ */
+export function guessColumns({ rows }: Table): Columns {
+  const width = Math.max(...rows.map(({ cells }) => cells.length));
+  const first = rows[0]!.cells;
+  const named = Array.from({ length: width }, (_, i) => fieldOf(first[i] ?? ''));
+  const known = named.filter((field) => field !== null).length;
+  if (known >= Math.min(2, width) && (named.includes('prompt') || named.includes('key')))
+    return { hasHeader: true, fields: onceEach(withAnswers(named, first)) };
+  const byNumber = Array.from({ length: width }, (_, i): Field | null => {
+    if (i === 0) return 'prompt';
+    if (width === 2) return 'key';
+    return i === width - 1 ? 'key' : 'option';
+  });
+  return { hasHeader: false, fields: byNumber };
+}
+
+/** A lone column "answer" is the key, not an option. */
+function withAnswers(named: (Field | null)[], header: string[]): (Field | null)[] {
+  const options = named.filter((field) => field === 'option').length;
+  if (options !== 1 || named.includes('key')) return named;
+  return named.map((field, i) =>
+    field === 'option' && /^(answer|antwort)$/.test(foldText(header[i] ?? '')) ? 'key' : field,
+  );
+}
+
+function onceEach(list: (Field | null)[]): (Field | null)[] {
+  const seen = new Set<Field>();
+  return list.map((field) => {
+    if (field === null || repeated.includes(field)) return field;
+    if (seen.has(field)) return null;
+    seen.add(field);
+    return field;
+  });
+}

@@ -1,0 +1,67 @@
+import { foldText } from '../../text/fold.ts';
+import { quizFromCards } from '../flashcards.ts';
+import type { Random } from '../../random/shuffle.ts';
+import type { Columns } from './columns.ts';
+import { readRow, type ReadRow } from './readRow.ts';
+import type { Table } from './table.ts';
+
+/** A row of a source with the number of its line there. */
+export interface ImportRow extends ReadRow {
+  line: number;
+}
+
+/** Rows of which nothing can be said before the next call, so that a long reading can be told and stopped. */
+const AT_ONCE = 200;
+
+/**
+ * Reads all rows of a sheet, or its first two columns as flashcards with `cards` options each.
+ * Yields how many are done after each part; returns the rows.
+ */
+export function* readSheet(
+  { rows, brokenQuotes }: Table,
+  { hasHeader, fields }: Columns,
+  cards: number | null,
+  newId: () => string,
+  random: Random,
+): Generator<number, ImportRow[]> {
+  const body = hasHeader ? rows.slice(1) : rows;
+  const broken = new Set(brokenQuotes);
+  const seen = new Map<string, number>();
+  const read: ImportRow[] = [];
+  const drawn = cards === null ? null : fromCards();
+  for (const [i, { line, cells }] of body.entries()) {
+    const row: ImportRow = { ...(drawn ? drawn[i]! : readRow(cells, fields, newId)), line };
+    if (broken.has(line))
+      row.problems.push({
+        code: 'brokenQuotes',
+        field: '',
+        found: cells.join(' · ').slice(0, 200),
+        mend: null,
+      });
+    const prompt = foldText(row.question.prompt);
+    const before = seen.get(prompt);
+    if (prompt !== '' && before !== undefined)
+      row.problems.push({ code: 'twice', field: 'prompt', found: String(before), mend: null });
+    else seen.set(prompt, line);
+    read.push(row);
+    if (i % AT_ONCE === AT_ONCE - 1) yield read.length;
+  }
+  return read;
+
+  function fromCards(): ReadRow[] {
+    const at = (field: 'prompt' | 'key', usual: number) => {
+      const found = fields.indexOf(field);
+      return found < 0 ? usual : found;
+    };
+    const [front, back] = [at('prompt', 0), at('key', 1)];
+    return quizFromCards(
+      body.map(({ cells }) => ({
+        front: cells[front] ?? '',
+        back: (cells[back] ?? '').replace(/\s*\n\s*/g, ' '),
+      })),
+      cards!,
+      newId,
+      random,
+    );
+  }
+}

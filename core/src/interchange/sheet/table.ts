@@ -1,0 +1,61 @@
+import Papa from 'papaparse';
+
+export const MAX_ROWS = 10_000;
+export const MAX_COLUMNS = 60;
+/** Signs of text that are read at all; a sheet of ten thousand questions is about three million. */
+export const MAX_TEXT = 20_000_000;
+
+export type TableTrouble = 'empty' | 'tooLong' | 'tooManyRows' | 'tooManyColumns' | 'notText';
+
+export interface Table {
+  /** Rows that are not empty, each with the number of its line in the file's own counting (from 1). */
+  rows: { line: number; cells: string[] }[];
+  delimiter: string;
+  /** Lines with a quote that is not closed or stands in the middle of a field. */
+  brokenQuotes: number[];
+}
+
+/** An apostrophe before what a spreadsheet would take for a formula belongs to the sheet, not to the text. */
+const readCell = (cell: string): string =>
+  cell
+    .replace(/\r\n?/g, '\n')
+    .trim()
+    .replace(/^'(?=[=+\-@])/, '');
+
+/**
+ * What divides the cells: the candidate that the first line has most of, outside of quotes. A tab
+ * wins over all, since spreadsheets put it between copied cells, whatever commas stand in them.
+ */
+function delimiterOf(text: string): string {
+  const first = text
+    .trimStart()
+    .split('\n', 1)[0]!
+    .replace(/"(?:[^"]|"")*"?/g, '');
+  const count = (sign: string) => first.split(sign).length - 1;
+  if (count('\t') > 0) return '\t';
+  return [',', ';', '|'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));
+}
+
+/**
+ * Reads separated values (RFC 4180 and its cousins): comma, semicolon, tab or bar, whichever fits.
+ * Broken quotes are read as well as can be and their lines named.
+ */
+export function readTable(text: string): { table: Table } | { trouble: TableTrouble } {
+  if (text.length > MAX_TEXT) return { trouble: 'tooLong' };
+  const plain = text.replace(/^\uFEFF/, '');
+  if (plain.includes('\0')) return { trouble: 'notText' };
+  const parsed = Papa.parse<string[]>(plain, {
+    delimiter: delimiterOf(plain),
+    skipEmptyLines: false,
+  });
+  const rows = parsed.data
+    .map((cells, i) => ({ line: i + 1, cells: cells.map((cell) => readCell(cell)) }))
+    .filter(({ cells }) => cells.some((cell) => cell !== ''));
+  if (rows.length === 0) return { trouble: 'empty' };
+  if (rows.length > MAX_ROWS + 1) return { trouble: 'tooManyRows' };
+  if (rows.some(({ cells }) => cells.length > MAX_COLUMNS)) return { trouble: 'tooManyColumns' };
+  const brokenQuotes = parsed.errors
+    .filter((error) => error.type === 'Quotes')
+    .map((error) => (error.row ?? 0) + 1);
+  return { table: { rows, delimiter: parsed.meta.delimiter, brokenQuotes: [...new Set(brokenQuotes)] } };
+}

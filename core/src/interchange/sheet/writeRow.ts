@@ -1,0 +1,108 @@
+import { MAX_OPTIONS } from '../../question/kinds/options.ts';
+import type { Question } from '../../question/question.ts';
+import { joinCell, joinPair } from './cells.ts';
+import type { Field } from './columns.ts';
+
+/** The columns that a set is written with: what `fieldOf` reads back. */
+export const sheetHeader: readonly string[] = [
+  'kind',
+  'prompt',
+  ...Array.from({ length: MAX_OPTIONS }, (_, i) => `option ${i + 1}`),
+  'key',
+  'marking',
+  'tolerance',
+  'unit',
+  'other units',
+  'forgive',
+  'clock',
+  'weight',
+  'explanation',
+  'on right',
+  'on wrong',
+  'notes',
+  'tags',
+  'difficulty',
+  'language',
+  'true as of',
+  'check again by',
+  'credit',
+];
+
+const letter = (i: number) => String.fromCharCode(65 + i);
+const weights = ['none', 'standard', 'double'] as const;
+
+function answerCells(answer: Question['answer']): Partial<Record<Field, string>> & { options?: string[] } {
+  switch (answer.kind) {
+    case 'choice': {
+      const at = answer.options.findIndex((option) => option.id === answer.key);
+      return { options: answer.options.map((one) => one.text), key: at < 0 ? '' : letter(at) };
+    }
+    case 'many':
+      return {
+        options: answer.options.map((one) => one.text),
+        key: joinCell(answer.options.flatMap((one, i) => (answer.keys.includes(one.id) ? [letter(i)] : []))),
+        marking: answer.marking,
+      };
+    case 'truefalse': {
+      const { words, key } = answer;
+      return { options: [words.true, words.false], key: key === null ? '' : key ? 'A' : 'B' };
+    }
+    case 'text': {
+      const forgiven = Object.entries(answer.forgive).flatMap(([name, on]) => (on ? [name] : []));
+      return { key: joinCell(answer.accepted), forgive: joinCell(forgiven.length ? forgiven : ['nothing']) };
+    }
+    case 'number':
+      return {
+        key: answer.key === null ? '' : String(answer.key),
+        marking: answer.marking,
+        tolerance: answer.tolerance === 0 ? '' : `${answer.tolerance}${answer.percent ? '%' : ''}`,
+        unit: answer.unit,
+        units: joinCell(answer.units.map(({ name, factor }) => joinPair(name, String(factor)))),
+      };
+    case 'order':
+      return { options: answer.options.map((one) => one.text), marking: answer.marking };
+    case 'match':
+      return {
+        options: [
+          ...answer.pairs.map(({ left, right }) => joinPair(left, right)),
+          ...answer.extras.map(({ text }) => joinPair('', text)),
+        ],
+        marking: answer.marking,
+      };
+    case 'aloud':
+      return { key: answer.key };
+    case 'opinion':
+      return { options: answer.options.map((one) => one.text) };
+    case 'card':
+      return {};
+  }
+}
+
+/** One question as the cells under `sheetHeader`. */
+export function writeRow(question: Question): string[] {
+  const { options = [], ...cells } = answerCells(question.answer);
+  return [
+    question.answer.kind,
+    question.prompt,
+    ...Array.from({ length: MAX_OPTIONS }, (_, i) => options[i] ?? ''),
+    cells.key ?? '',
+    cells.marking ?? '',
+    cells.tolerance ?? '',
+    cells.unit ?? '',
+    cells.units ?? '',
+    cells.forgive ?? '',
+    question.clock === null ? '' : String(question.clock),
+    weights[question.weight],
+    question.explanation,
+    question.onRight,
+    question.onWrong,
+    question.notes,
+    // A bar at the end says that a comma in a lone tag divides nothing.
+    joinCell(question.tags.some((tag) => /[,;]/.test(tag)) ? [...question.tags, ''] : question.tags),
+    question.difficulty ?? '',
+    question.language,
+    question.trueAsOf ?? '',
+    question.checkAgainBy ?? '',
+    question.credit,
+  ];
+}
