@@ -21,7 +21,11 @@ run(async () => {
     target: 'node20',
     format: 'esm',
     packages: 'external',
-    alias: { '@distaff/core': './core/src/index.ts', '@distaff/server': './server/src' },
+    alias: {
+      '@distaff/core/interchange': './core/src/interchange/index.ts',
+      '@distaff/core': './core/src/index.ts',
+      '@distaff/server': './server/src',
+    },
     sourcemap: true,
     logLevel: 'warning',
   });

@@ -4,6 +4,7 @@ import { createApp } from 'vue';
 import App from './App.vue';
 import { makeVuetify } from './design/vuetify.ts';
 import { makeRouter } from './router.ts';
+import { bring } from './words/en/bring.ts';
 import { desk } from './words/en/desk.ts';
 import { handset } from './words/en/handset.ts';
 import { library } from './words/en/library.ts';
@@ -16,5 +17,5 @@ createApp(App)
   .use(createPinia())
   .use(makeRouter())
   .use(makeVuetify('day'))
-  .use(makeWords({ studio, library, desk, stage, handset, report }))
+  .use(makeWords({ studio, library, bring, desk, stage, handset, report }))
   .mount('#app');

@@ -9,6 +9,11 @@ export function makeRouter() {
       { path: '/studio', component: () => import('./studio/Library.vue'), meta: { host: true } },
       { path: '/studio/sign-in', component: () => import('./studio/SignIn.vue') },
       {
+        path: '/studio/questions/bring-in',
+        component: () => import('./studio/BringIn.vue'),
+        meta: { host: true },
+      },
+      {
         path: '/studio/questions',
         component: () => import('./studio/Questions.vue'),
         meta: { host: true },

@@ -8,4 +8,5 @@ export { readRow } from './sheet/readRow.ts';
 export { sheetHeader, writeRow } from './sheet/writeRow.ts';
 export { quizFromCards, REVIEW_TAG, type Flashcard } from './flashcards.ts';
 export { readSetFile, SetFile, writeSetFile } from './setFile.ts';
+export { mendRow } from './mend.ts';
 export { toCsv } from './csv.ts';

@@ -8,6 +8,7 @@ import {
   decode,
   fieldOf,
   guessColumns,
+  mendRow,
   quizFromCards,
   readSetFile,
   readSheet,
@@ -225,6 +226,22 @@ describe('rows, as people write them', () => {
       ['twice', null],
     ]);
     expect(again!.problems.at(-1)!.found).toBe('2');
+  });
+  test('one click mends: the nearest option becomes the key, several keys make it several of several', () => {
+    const [near, several] = read(
+      `${header}Q,ebb,flood,,,flod,,\nR,ebb,flood,,,"A,B",,`.replace('tags', 'kind').replace(/,$/, ',choice'),
+    );
+    const mended = mendRow(near!, near!.problems[0]!);
+    expect(mended).toMatchObject({
+      problems: [],
+      question: {
+        answer: { key: near!.question.answer.kind === 'choice' ? near!.question.answer.options[1]!.id : '' },
+      },
+    });
+    expect(problems(several!)).toEqual([['keysTooMany', 'many']]);
+    const { answer } = mendRow(several!, several!.problems[0]!).question;
+    expect(kindOf(answer.kind).key(answer, [0, 1]).texts).toEqual(['ebb', 'flood']);
+    expect(lacksOf(near!.question)).toEqual(['key']);
   });
   test('whatever stands in a row, what is made of it is a question that may be stored', () => {
     const field = fc.constantFrom(

@@ -159,6 +159,10 @@ export const server = {
   deleteQuestions: (ids: string[]) => call<{ count: number }>('POST', '/api/questions/delete', { ids }),
   restoreQuestions: (ids: string[]) => call<{ count: number }>('POST', '/api/questions/restore', { ids }),
 
+  bringIn: (set: string, source: string, questions: Question[]) =>
+    call<{ id: string; count: number }>('POST', '/api/imports', { set, source, questions }),
+  takeBackImport: (id: string) => call<{ count: number }>('DELETE', `/api/imports/${id}`),
+
   address: () => call<{ players: string | null }>('GET', '/api/address'),
   sittings: (offset: number, limit: number) =>
     call<{ sittings: SittingInfo[]; total: number }>('GET', `/api/sittings?limit=${limit}&offset=${offset}`),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { showAround } from '@distaff/core';
-import { mdiMagnify, mdiPlus } from '@mdi/js';
+import { mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
@@ -123,6 +123,16 @@ const preview = computed(() =>
           />
           <div class="row filters">
             <FilterMenu />
+            <v-btn
+              size="small"
+              variant="outlined"
+              :prepend-icon="mdiTrayArrowDown"
+              :to="{
+                path: '/studio/questions/bring-in',
+                query: bank.query.set ? { set: bank.query.set } : {},
+              }"
+              >{{ t('library.bringIn') }}</v-btn
+            >
             <span class="grow" />
             <v-btn color="primary" size="small" :prepend-icon="mdiPlus" :loading="adding" @click="add">{{
               t('library.newQuestion')

@@ -5,6 +5,7 @@ import {
   mdiContentDuplicate,
   mdiDeleteOutline,
   mdiDotsVertical,
+  mdiDownload,
   mdiPencilOutline,
   mdiPlus,
 } from '@mdi/js';
@@ -84,6 +85,16 @@ async function undo(): Promise<void> {
           :prepend-icon="bank.set.archived ? mdiArchiveArrowUpOutline : mdiArchiveArrowDownOutline"
           :title="t(bank.set.archived ? 'library.unarchive' : 'library.toArchive')"
           @click="bank.archiveSet(bank.set.id, !bank.set.archived)"
+        />
+        <v-list-item
+          :prepend-icon="mdiDownload"
+          :title="t('library.asCsv')"
+          :href="`/api/sets/${bank.set.id}/questions.csv`"
+        />
+        <v-list-item
+          :prepend-icon="mdiDownload"
+          :title="t('library.asJson')"
+          :href="`/api/sets/${bank.set.id}/questions.json`"
         />
         <v-list-item :prepend-icon="mdiDeleteOutline" :title="t('library.deleteSet')" @click="remove" />
       </v-list>

@@ -1,0 +1,178 @@
+import { readFile, writeFile } from 'node:fs/promises';
+import path from 'node:path';
+import { expect, step, test, workshopShow, type Host } from './app.ts';
+
+const questions = async (host: Host, query = '') =>
+  (await (await host.context.request.get(`/api/questions?limit=200&sort=prompt&${query}`)).json()) as {
+    total: number;
+    questions: { id: string; prompt: string }[];
+  };
+const whole = async (host: Host, id: string) =>
+  (await (await host.context.request.get(`/api/questions/${id}`)).json()).question;
+
+test('a pasted sheet with five kinds of mistakes is mended row by row, brought in, and taken back', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await page.goto('/studio/questions');
+  await page.getByRole('link', { name: 'Bring in' }).click();
+  await page
+    .getByLabel('Or paste it here')
+    .fill(
+      [
+        'Question\tOption A\tOption B\tOption C\tCorrect\tTime',
+        'Which way does the tide fall?\tEbb\tFlood\tSlack\tA\t20',
+        'Which way does it rise?\tEbb\tFlood\tSlack\tFlod\t20',
+        'Which of these are knots?\tBowline\tSheet bend\tGull\tA, B\tsoon',
+        'Is there a key?\tYes\tNo\t\t\t20',
+        'Which way does the tide fall?\tEbb\tFlood\tSlack\tA\t20',
+        'Two alike?\tEbb\tebb\tFlood\tC\t20',
+      ].join('\n'),
+    );
+  await page.getByRole('button', { name: 'Read what was pasted' }).click();
+  await expect(page.getByText('Pasted text: 7 rows')).toBeVisible();
+  await page.getByRole('button', { name: 'Read the rows' }).click();
+  await expect(page.getByText('6 rows, 6 chosen, 5 to look at')).toBeVisible();
+  const row = (text: string | RegExp) =>
+    page.getByRole('listitem').filter({ hasText: text }).getByRole('button');
+
+  await row('Which way does it rise?').click();
+  await page.getByRole('button', { name: 'Take “Flood”' }).click();
+  await expect(page.getByRole('radio', { name: 'Option B is the key' })).toBeChecked();
+  await row('Which of these are knots?').click();
+  await expect(page.getByText('Clock: “soon” is no number that fits here.')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave as it is' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Option B is the key' })).toBeChecked();
+  await row('Is there a key?').click();
+  await page.getByRole('radio', { name: '“Yes” is the key' }).check();
+  await page.getByRole('button', { name: 'Leave as it is' }).click();
+  await row('Two alike?').click();
+  await page.getByLabel('Option B', { exact: true }).fill('Slack');
+  await page.getByRole('button', { name: 'Leave as it is' }).click();
+  await row(/^6/).click();
+  await expect(page.getByText('The same question stands in row 2.')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave this row out' }).click();
+  await expect(page.getByText('6 rows, 5 chosen, 0 to look at')).toBeVisible();
+
+  await page.getByLabel('Title of the set').fill('Pasted tides');
+  await page.getByRole('button', { name: 'Bring in 5 questions' }).click();
+  await expect(page.getByText('5 questions were brought in.')).toBeVisible();
+  expect((await questions(host)).total).toBe(5);
+  expect((await questions(host, 'state=unfinished')).total).toBe(0);
+  await page.getByRole('button', { name: 'Take the whole import back' }).click();
+  await expect(page.getByText('The import was taken back.')).toBeVisible();
+  expect((await questions(host)).total).toBe(0);
+});
+
+test('flashcards from a file become questions with drawn options, and are played', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await page.goto('/studio/questions/bring-in');
+  // Latin-1 without any mark: guessed, and said.
+  const cards = Buffer.from(
+    'ebb;tide going out\nflood;tide coming in\nslack;still water\nmarée;tide in French\n',
+    'latin1',
+  );
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'tides.csv', mimeType: 'text/csv', buffer: cards });
+  await expect(page.getByText(/windows-1252 was guessed/)).toBeVisible();
+  await page.getByLabel('These are flashcards').check();
+  await page.getByRole('button', { name: 'Read the rows' }).click();
+  await expect(page.getByText('marée')).toBeVisible();
+  await expect(page.getByText(/Drawn from other answers/)).toBeVisible();
+  await page.getByRole('button', { name: 'Bring in 4 questions' }).click();
+  await page.getByRole('link', { name: 'Look at the set' }).click();
+  await expect(page.getByText('4 questions')).toBeVisible();
+
+  const show = workshopShow();
+  const cell = show.rounds[0]!.content.cells['tools:v100']!;
+  cell.question = null;
+  await page.goto(`/studio/shows/${await host.makeShow(show)}`);
+  await page.getByRole('button', { name: /^Tools for 100:/ }).click();
+  await page.getByRole('button', { name: 'From the library' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: /flood/ }).click();
+  await expect(page.getByText('Finished', { exact: true })).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Open the doors' }).click();
+  await page.waitForURL(/\/desk\//);
+  await step(page, 'Begin');
+  await page.getByRole('button', { name: 'Tools for 100', exact: true }).click();
+  await step(page, 'Pose');
+  await step(page, 'Open the answers');
+  await expect(page.getByRole('listitem').filter({ hasText: 'tide coming in' })).toContainText('Key');
+});
+
+test('a set is saved as CSV and JSON, deleted, and brought in again the same', async ({ app, browser }) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  const { request } = host.context;
+  const set = { title: 'Workshop', description: 'All kinds', folder: '' };
+  const { id } = (await (await request.post('/api/sets', { data: { set } })).json()) as { id: string };
+  const given = Object.values(workshopShow().questions);
+  await request.post(`/api/sets/${id}/questions`, { data: { questions: given } });
+  const files: Record<string, string> = {};
+  await page.goto(`/studio/questions?set=${id}`);
+  for (const type of ['CSV', 'JSON']) {
+    await page.getByRole('button', { name: 'More about Workshop' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: `Save as ${type}` }).click();
+    files[type] = await (await download).path();
+  }
+  await page.getByRole('button', { name: 'More about Workshop' }).click();
+  await page.getByText('Delete the set').click();
+  await expect(page.getByText('“Workshop” was deleted.')).toBeVisible();
+  expect((await questions(host)).total).toBe(0);
+
+  for (const [type, file] of Object.entries(files)) {
+    await page.goto('/studio/questions/bring-in');
+    const buffer = await readFile(file);
+    await page
+      .locator('input[type=file]')
+      .setInputFiles({ name: `set.${type.toLowerCase()}`, mimeType: 'text/plain', buffer });
+    if (type === 'CSV') await page.getByRole('button', { name: 'Read the rows' }).click();
+    await expect(page.getByText('20 rows, 20 chosen, 0 to look at')).toBeVisible();
+    await page.getByRole('button', { name: 'Bring in 20 questions' }).click();
+    await expect(page.getByText('20 questions were brought in.')).toBeVisible();
+    const found = await questions(host);
+    expect(found.total).toBe(20);
+    // A file of our own says everything; a sheet all but the ids, so answers are compared by their texts.
+    const texts = (question: object) =>
+      JSON.stringify(question, (name, value: unknown) =>
+        /^(id|key|keys|origin)$/.test(name) ? undefined : value,
+      );
+    const back = await Promise.all(found.questions.map((one) => whole(host, one.id)));
+    expect(back.map(texts).sort()).toEqual(given.map(texts).sort());
+    await page.getByRole('button', { name: 'Take the whole import back' }).click();
+    await expect(page.getByText('The import was taken back.')).toBeVisible();
+  }
+});
+
+test('what cannot be read is refused with a clear sentence, and nothing is brought in', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await page.goto('/studio/questions/bring-in');
+  const cases: [Buffer, RegExp][] = [
+    [Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 0, 1, 2, 0]), /That is no text/],
+    [Buffer.from(' \n \n'), /There is nothing in it/],
+    [Buffer.from('{"format":"other"}'), /no question set of Distaff/],
+    [Buffer.from(`${'a,'.repeat(9999)}b\n`), /too many columns/],
+  ];
+  for (const [buffer, sentence] of cases) {
+    await page.locator('input[type=file]').setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer });
+    await expect(page.getByRole('alert')).toHaveText(sentence);
+  }
+  const large = path.join(app.folder, 'large.csv');
+  await writeFile(large, Buffer.alloc(50_000_000, 'a,b\n'));
+  await page.locator('input[type=file]').setInputFiles(large);
+  await expect(page.getByRole('alert')).toHaveText(/too large: at most 25 MB/);
+  expect((await questions(host)).total).toBe(0);
+});

@@ -1,0 +1,177 @@
+import { lacksOf, type Question } from '@distaff/core';
+import { mendRow, type Columns, type ImportProblem, type ImportRow } from '@distaff/core/interchange';
+import { proxy, wrap, type Remote } from 'comlink';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, triggerRef } from 'vue';
+import { server } from '../../api/server.ts';
+import type { Look, Reader } from './worker.ts';
+
+/** Bytes of a file that is read at all. */
+const MAX_BYTES = 25_000_000;
+
+/** Questions that are being brought in: the source, how it is read, the rows, and what became of them. */
+export const useBring = defineStore('bring', () => {
+  const step = ref<'source' | 'rows' | 'done'>('source');
+  const name = ref('');
+  const look = shallowRef<Exclude<Look, { trouble: unknown }> | null>(null);
+  const columns = ref<Columns | null>(null);
+  /** Options a question when two columns are read as flashcards; null for a sheet. */
+  const cards = ref<number | null>(null);
+  const rows = shallowRef<ImportRow[]>([]);
+  const left = ref(new Set<number>());
+  const onlyTrouble = ref(false);
+  /** Rows read so far, while reading. */
+  const done = ref<number | null>(null);
+  const saving = ref(false);
+  const problem = ref<{ code: string; text: string } | null>(null);
+  const result = ref<{ id: string; set: string; count: number; takenBack: boolean } | null>(null);
+  let worker: Worker | null = null;
+  let reader: Remote<Reader> | null = null;
+  let reading = 0;
+
+  function start(): Remote<Reader> {
+    worker ??= new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+    reader ??= wrap<Reader>(worker);
+    return reader;
+  }
+  /** Stops whatever is being read. */
+  function stop(): void {
+    reading++;
+    worker?.terminate();
+    worker = reader = null;
+    done.value = null;
+  }
+  function reset(): void {
+    stop();
+    step.value = 'source';
+    look.value = null;
+    rows.value = [];
+    left.value = new Set();
+    problem.value = result.value = null;
+    cards.value = null;
+    onlyTrouble.value = false;
+  }
+
+  async function take(source: Uint8Array | string, from: string): Promise<void> {
+    reset();
+    name.value = from;
+    const own = ++reading;
+    const found = await start().look(source);
+    if (own !== reading) return;
+    if ('trouble' in found) problem.value = { code: found.trouble, text: found.sentence };
+    else {
+      look.value = found;
+      columns.value = found.kind === 'sheet' ? found.columns : null;
+      if (found.kind === 'set') await read();
+    }
+  }
+  async function takeFile(file: File): Promise<void> {
+    if (file.size > MAX_BYTES) {
+      reset();
+      problem.value = { code: 'tooBig', text: '' };
+    } else await take(new Uint8Array(await file.arrayBuffer()), file.name);
+  }
+
+  /** Reads all rows with the columns as they are set now. */
+  async function read(): Promise<void> {
+    const own = ++reading;
+    done.value = 0;
+    const asked = columns.value && { ...columns.value, fields: [...columns.value.fields] };
+    const found = await start().rows(
+      asked,
+      cards.value,
+      proxy((n: number) => void (done.value = n)),
+    );
+    if (own !== reading) return;
+    done.value = null;
+    rows.value = found;
+    left.value = new Set();
+    step.value = 'rows';
+  }
+
+  const troubled = (row: ImportRow) => row.problems.length > 0 || lacksOf(row.question).length > 0;
+  const shown = computed(() =>
+    rows.value.flatMap((row, i) => (!onlyTrouble.value || troubled(row) ? [i] : [])),
+  );
+  const counts = computed(() => ({
+    all: rows.value.length,
+    chosen: rows.value.length - left.value.size,
+    troubled: rows.value.filter(troubled).length,
+  }));
+
+  function put(index: number, row: ImportRow): void {
+    rows.value[index] = row;
+    triggerRef(rows);
+  }
+  const write = (index: number, question: Question) => put(index, { ...rows.value[index]!, question });
+  function mend(index: number, one: ImportProblem): void {
+    put(index, mendRow(rows.value[index]!, one));
+    if (one.code === 'twice') leaveOut(index, true);
+  }
+  /** Mends at once everything for which something is proposed. */
+  function mendAll(): void {
+    rows.value = rows.value.map((row) =>
+      row.problems.filter((one) => one.mend !== null).reduce((mended, one) => mendRow(mended, one), row),
+    );
+  }
+  function leaveOut(index: number, on: boolean): void {
+    const next = new Set(left.value);
+    if (on) next.add(index);
+    else next.delete(index);
+    left.value = next;
+  }
+
+  /** Brings the chosen rows in, all or none. */
+  async function bringIn(set: string): Promise<void> {
+    if (saving.value) return;
+    saving.value = true;
+    problem.value = null;
+    try {
+      const questions = rows.value.filter((_, i) => !left.value.has(i)).map((row) => row.question);
+      const { id, count } = await server.bringIn(set, name.value, questions);
+      result.value = { id, set, count, takenBack: false };
+      step.value = 'done';
+    } catch (error) {
+      problem.value = { code: 'server', text: (error as Error).message };
+    } finally {
+      saving.value = false;
+    }
+  }
+  async function takeBack(): Promise<void> {
+    try {
+      await server.takeBackImport(result.value!.id);
+      result.value!.takenBack = true;
+    } catch (error) {
+      problem.value = { code: 'server', text: (error as Error).message };
+    }
+  }
+
+  return {
+    step,
+    name,
+    look,
+    columns,
+    cards,
+    rows,
+    left,
+    onlyTrouble,
+    done,
+    saving,
+    problem,
+    result,
+    shown,
+    counts,
+    reset,
+    stop,
+    take,
+    takeFile,
+    read,
+    write,
+    mend,
+    mendAll,
+    leaveOut,
+    troubled,
+    bringIn,
+    takeBack,
+  };
+});
