@@ -30,6 +30,18 @@ const evening = [
   ['Sea birds for 400', 'b'],
 ];
 
+/** A sheet as a teacher might have it, with a few mistakes. */
+const pasted = [
+  ['Question', 'Option A', 'Option B', 'Option C', 'Correct', 'Topic'],
+  ['Which way does the tide fall?', 'Ebb', 'Flood', 'Slack', 'A', 'tides'],
+  ['Which way does it rise?', 'Ebb', 'Flood', 'Slack', 'Flod', 'tides'],
+  ['Which of these are knots?', 'Bowline', 'Sheet bend', 'Fender', 'A, B', 'knots'],
+  ['How many metres are in a nautical mile?', '', '', '', '1852 m', 'sums'],
+  ['What is a fender for?', 'It keeps a hull from rubbing', 'It lights the deck', '', '', 'boats'],
+]
+  .map((row) => row.join('\t'))
+  .join('\n');
+
 run(async () => {
   enterCheckout();
   mkdirSync('docs/screenshots', { recursive: true });
@@ -63,6 +75,17 @@ run(async () => {
     await desk.getByRole('link', { name: 'Results' }).last().click();
     await desk.getByRole('img', { name: 'Cloth' }).waitFor();
     await take(desk, 'results');
+    await desk.goto('/studio/questions');
+    await desk.getByRole('searchbox').fill('tool');
+    await desk.getByRole('button', { name: /Match each tool/ }).click();
+    await desk.getByText('All changes saved').waitFor();
+    await take(desk, 'questions');
+    await desk.goto('/studio/questions/bring-in');
+    await desk.getByLabel('Or paste it here').fill(pasted);
+    await desk.getByRole('button', { name: 'Read what was pasted' }).click();
+    await desk.getByRole('button', { name: 'Read the rows' }).click();
+    await desk.getByRole('button', { name: /rise/ }).click();
+    await take(desk, 'bring-in');
     await desk.goto('/studio');
     await desk.getByRole('link', { name: 'Marram Point winter evening' }).last().click();
     await desk.getByRole('button', { name: /^Tides for 200:/ }).click();

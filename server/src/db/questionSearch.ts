@@ -73,16 +73,23 @@ function wordClause(words: readonly string[]): Clause {
   return clause;
 }
 
-function filterClause(accountId: string, filter: QuestionFilter, today: string): Clause {
-  const sql = ['q.account_id = ?', 's.deleted_at IS NULL'];
-  const values: unknown[] = [accountId];
+/** `hidden` are the sets that are deleted, or archived and not asked for. */
+function filterClause(
+  accountId: string,
+  filter: QuestionFilter,
+  hidden: readonly string[],
+  today: string,
+): Clause {
+  // Whose a set is has been asked before; its own index then needs no look at each row.
+  const sql = filter.set ? [] : ['q.account_id = ?'];
+  const values: unknown[] = filter.set ? [] : [accountId];
   const add = (condition: string, ...given: unknown[]) => {
     sql.push(condition);
     values.push(...given);
   };
   add(filter.deleted ? 'q.deleted_at IS NOT NULL' : 'q.deleted_at IS NULL');
   if (filter.set) add('q.set_id = ?', filter.set);
-  else if (!filter.archived) add('s.archived_at IS NULL');
+  if (hidden.length > 0) add(`q.set_id NOT IN (${hidden.map(() => '?').join(',')})`, ...hidden);
   if (filter.kind?.length) add(`q.kind IN (${filter.kind.map(() => '?').join(',')})`, ...filter.kind);
   if (filter.language)
     add('(q.language = ? OR q.language LIKE ?)', filter.language, `${likeOf(filter.language)}-%`);
@@ -130,32 +137,57 @@ export class QuestionSearch {
     { sort, limit, offset }: { sort: QuestionSort; limit: number; offset: number },
     today: string,
   ): Promise<{ questions: QuestionLine[]; total: number }> {
-    const byFilter = filterClause(accountId, filter, today);
+    const hidden = await this.#hidden(accountId, filter);
+    if (hidden === null) return { questions: [], total: 0 };
+    const byFilter = filterClause(accountId, filter, hidden, today);
     const byWord = wordClause(words);
-    const from = 'FROM question q JOIN question_set s ON s.id = q.set_id';
     const where = `WHERE ${[...byFilter.sql, ...byWord.sql].join(' AND ')}`;
     const values = [...byFilter.values, ...byWord.values];
-    const select = { replacements: values, type: QueryTypes.SELECT } as const;
     const order =
       sort === 'place' && filter.set
         ? 'q.position, q.id'
         : sort === 'prompt'
           ? 'q.prompt, q.id'
-          : 'q.updated_at DESC, q.id';
-    const [counted, ids] = await Promise.all([
-      this.#db.query<{ total: number }>(`SELECT COUNT(*) AS total ${from} ${where}`, select),
-      this.#db.query<{ id: string }>(
-        `SELECT q.id ${from} ${where} ORDER BY ${order} LIMIT ${Number(limit)} OFFSET ${Number(offset)}`,
+          : 'q.updated_at DESC, q.id DESC';
+    const tail = `ORDER BY ${order} LIMIT ${Number(limit)} OFFSET ${Number(offset)}`;
+    const select = { replacements: values, type: QueryTypes.SELECT as const };
+    const count = async () => {
+      const [counted] = await this.#db.query<{ total: number }>(
+        `SELECT COUNT(*) AS total FROM question q ${where}`,
         select,
-      ),
-    ]);
-    return {
-      questions: await this.#lines(
-        ids.map(({ id }) => id),
-        today,
-      ),
-      total: Number(counted[0]?.total ?? 0),
+      );
+      return Number(counted?.total ?? 0);
     };
+    const [ids, total] = await Promise.all([
+      this.#db.query<{ id: string }>(`SELECT q.id FROM question q ${where} ${tail}`, select),
+      count(),
+    ]);
+    const lines = await this.#lines(
+      ids.map(({ id }) => id),
+      today,
+    );
+    return { questions: lines, total };
+  }
+
+  /** Sets whose questions are not looked at; null where the one asked for is not there. */
+  async #hidden(accountId: string, filter: QuestionFilter): Promise<string[] | null> {
+    const select = {
+      replacements: [accountId, ...(filter.set ? [filter.set] : [])],
+      type: QueryTypes.SELECT as const,
+    };
+    if (filter.set) {
+      const [own] = await this.#db.query<{ id: string }>(
+        'SELECT id FROM question_set WHERE account_id = ? AND id = ? AND deleted_at IS NULL',
+        select,
+      );
+      return own ? [] : null;
+    }
+    const archived = filter.archived ? '' : 'OR archived_at IS NOT NULL';
+    const rows = await this.#db.query<{ id: string }>(
+      `SELECT id FROM question_set WHERE account_id = ? AND (deleted_at IS NOT NULL ${archived})`,
+      select,
+    );
+    return rows.map(({ id }) => id);
   }
 
   /** Lines for a list, in the order of `ids`. */
@@ -211,9 +243,13 @@ export class QuestionSearch {
       );
       if (begins) better.push(word);
       else {
+        // Slips are rare in the first letter, and with it the index finds the others at once.
         const near = await this.#db.query<{ word: string }>(
-          'SELECT word FROM search_word WHERE account_id = ? AND CHAR_LENGTH(word) BETWEEN ? AND ?',
-          { replacements: [accountId, word.length - 2, word.length + 2], type: QueryTypes.SELECT },
+          'SELECT word FROM search_word WHERE account_id = ? AND word LIKE ? AND CHAR_LENGTH(word) BETWEEN ? AND ?',
+          {
+            replacements: [accountId, `${likeOf([...word][0]!)}%`, word.length - 2, word.length + 2],
+            type: QueryTypes.SELECT,
+          },
         );
         better.push(
           nearestWord(

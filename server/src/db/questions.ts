@@ -64,16 +64,22 @@ async function rowOf(accountId: string, id: string, deleted = false): Promise<Qu
   return row;
 }
 
-async function insertMany(sql: string, rows: unknown[][], transaction: Transaction | null): Promise<void> {
+/** The driver's own connection under a transaction: it sends many rows at once without writing them into SQL. */
+interface Bulk {
+  batch(sql: string, rows: unknown[][]): Promise<unknown>;
+}
+
+/** Inserts rows by `sql`, which ends in VALUES; all within the transaction. */
+async function insertMany(sql: string, rows: unknown[][], transaction: Transaction): Promise<void> {
+  const { connection } = transaction as unknown as { connection: Bulk };
   for (let i = 0; i < rows.length; i += ROWS_AT_ONCE) {
     const part = rows.slice(i, i + ROWS_AT_ONCE);
-    const places = part.map((row) => `(${row.map(() => '?').join(',')})`).join(',');
-    await db().query(`${sql} ${places}`, { replacements: part.flat(), type: QueryTypes.INSERT, transaction });
+    await connection.batch(`${sql} (${part[0]!.map(() => '?').join(',')})`, part);
   }
 }
 
 /** Takes tags and words of questions into their tables; `id` of each is that of its row. */
-async function index(accountId: string, questions: readonly Question[], transaction: Transaction | null) {
+async function index(accountId: string, questions: readonly Question[], transaction: Transaction) {
   const tags = questions.flatMap((one) => one.tags.map((tag) => [one.id, accountId, tag]));
   await insertMany(
     'INSERT IGNORE INTO question_tag (question_id, account_id, tag) VALUES',
@@ -81,7 +87,7 @@ async function index(accountId: string, questions: readonly Question[], transact
     transaction,
   );
   const words = new Set(questions.flatMap((one) => wordsOf(searchText(one))));
-  const known = [...words].filter((word) => word.length >= 3 && word.length <= 60);
+  const known = [...words].filter((word) => word.length >= 3 && word.length <= 60 && !/\d/.test(word));
   await insertMany(
     'INSERT IGNORE INTO search_word (account_id, word) VALUES',
     known.map((word) => [accountId, word]),

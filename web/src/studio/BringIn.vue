@@ -74,7 +74,7 @@ main {
   flex: 1;
   min-height: 0;
   width: 100%;
-  max-width: 960px;
+  max-width: 1160px;
   margin: 0 auto;
   padding: 20px;
   overflow: auto;

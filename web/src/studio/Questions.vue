@@ -20,6 +20,7 @@ const route = useRoute();
 const router = useRouter();
 const bank = useBank();
 const editor = useQuestionEditor();
+const middle = ref<HTMLElement | null>(null);
 const justMade = ref(false);
 const adding = ref(false);
 const gone = ref<string | null>(null);
@@ -30,6 +31,8 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 const open = async (id: string) => {
   justMade.value = false;
   await router.replace({ query: { ...route.query, question: id } });
+  // Where the editor stands below the list it comes into sight; beside it nothing moves.
+  middle.value?.scrollIntoView({ block: 'nearest' });
 };
 watch(
   () => route.query.question,
@@ -152,7 +155,7 @@ const preview = computed(() =>
           <p>{{ t('library.nothingText') }}</p>
         </div>
       </section>
-      <div class="middle">
+      <div ref="middle" class="middle">
         <div v-if="editor.problem" class="empty" role="alert">{{ editor.problem }}</div>
         <QuestionPane
           v-else-if="editor.question"
@@ -246,6 +249,7 @@ const preview = computed(() =>
     height: 70dvh;
   }
   .middle {
+    min-height: 90dvh;
     border: none;
     border-block: 1px solid var(--line);
   }

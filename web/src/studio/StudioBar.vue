@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { mdiLogout } from '@mdi/js';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { useAccount } from './account.ts';
 
 /** The top of every studio page. */
 const { t } = useI18n();
 const router = useRouter();
+const route = useRoute();
 const account = useAccount();
+const inQuestions = computed(() => route.path.startsWith('/studio/questions'));
 async function signOut(): Promise<void> {
   await account.signOut();
   await router.push('/studio/sign-in');
@@ -23,7 +26,7 @@ async function signOut(): Promise<void> {
           <router-link to="/studio" class="place" exact-active-class="here">{{
             t('studio.shows')
           }}</router-link>
-          <router-link to="/studio/questions" class="place" active-class="here">{{
+          <router-link to="/studio/questions" class="place" :class="{ here: inQuestions }">{{
             t('library.title')
           }}</router-link>
         </nav>
@@ -31,7 +34,7 @@ async function signOut(): Promise<void> {
     </div>
     <slot name="end" />
     <template v-if="!$slots.end">
-      <span class="muted">{{ account.account?.name }}</span>
+      <span class="muted who clip">{{ account.account?.name }}</span>
       <v-btn variant="text" :prepend-icon="mdiLogout" @click="signOut">{{ t('studio.signOut') }}</v-btn>
     </template>
   </header>
@@ -72,5 +75,26 @@ async function signOut(): Promise<void> {
 .place.here {
   color: var(--moss);
   background: #e6ede8;
+}
+nav {
+  flex: none;
+}
+.who {
+  max-width: 30ch;
+}
+@media (max-width: 600px) {
+  .bar {
+    padding: 8px 12px;
+    gap: 4px;
+  }
+  .middle {
+    flex: none;
+  }
+  .place {
+    padding: 6px 8px;
+  }
+  .who {
+    display: none;
+  }
 }
 </style>

@@ -61,8 +61,12 @@ export function readRow(
   const problems: ImportProblem[] = [];
   const say = (code: ProblemCode, field: string, found: string, mend: string | null = null) =>
     problems.push({ code, field, found, mend });
-  const all = (field: Field) =>
-    columns.flatMap((column, i) => (column === field && cells[i] ? [cells[i]] : []));
+  const byField = new Map<Field, string[]>();
+  columns.forEach((column, i) => {
+    const cell = cells[i];
+    if (column && cell) byField.set(column, [...(byField.get(column) ?? []), cell]);
+  });
+  const all = (field: Field) => byField.get(field) ?? [];
   const one = (field: Field) => all(field)[0] ?? '';
   const cut = (field: Field, text: string, max: number): string => {
     if (text.length <= max) return text;

@@ -103,7 +103,7 @@ async function bringIn(): Promise<void> {
           </div>
         </template>
       </v-virtual-scroll>
-      <div v-if="row && question" class="form">
+      <div v-if="row && question" class="editing">
         <h2>{{ t('bring.row', { n: row.line }) }}</h2>
         <ul v-if="row.problems.length" class="problems">
           <li v-for="(one, p) in row.problems" :key="p">
@@ -195,7 +195,7 @@ async function bringIn(): Promise<void> {
 .fine {
   color: var(--moss);
 }
-.form {
+.editing {
   overflow: auto;
   padding: 16px;
   border: 1px solid var(--line);
