@@ -2,7 +2,8 @@
 export { decode, type Decoded, type Encoding } from './decode.ts';
 export type { ImportProblem, ProblemCode } from './problem.ts';
 export { fields, fieldOf, guessColumns, repeated, type Columns, type Field } from './sheet/columns.ts';
-export { MAX_ROWS, readTable, type Table, type TableTrouble } from './sheet/table.ts';
+export { isQuestionText, readQuestionText } from './plainText.ts';
+export { MAX_ROWS, readTable, tableOf, type Table, type TableTrouble } from './sheet/table.ts';
 export { readSheet, type ImportRow } from './sheet/readSheet.ts';
 export { readRow } from './sheet/readRow.ts';
 export { sheetHeader, writeRow } from './sheet/writeRow.ts';

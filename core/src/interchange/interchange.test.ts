@@ -8,8 +8,10 @@ import {
   decode,
   fieldOf,
   guessColumns,
+  isQuestionText,
   mendRow,
   quizFromCards,
+  readQuestionText,
   readSetFile,
   readSheet,
   readTable,
@@ -391,4 +393,62 @@ test('flashcards: wrong options come from other cards, differ from the right one
     ['drawn', null],
     ['tooFewOptions', null],
   ]);
+});
+
+describe('questions as plain text', () => {
+  const rowsOf = (text: string) => {
+    expect(isQuestionText(text)).toBe(true);
+    const { table, columns } = readQuestionText(text);
+    return [...drain(readSheet(table, columns, null, ids(), () => 0.5))];
+  };
+  const told = (row: ImportRow) => {
+    const { answer, prompt } = row.question;
+    const kind = kindOf(answer.kind);
+    const { texts } = kind.key(answer, kind.asWritten(answer));
+    return [row.line, answer.kind, prompt, kind.options(answer, kind.asWritten(answer)), texts];
+  };
+  test('numbers, letters and an answer line; a star; several; typed; lines that go on', () => {
+    const rows = rowsOf(
+      [
+        '1. Which way does the tide fall?',
+        'a) Ebb',
+        'B. Flood and',
+        '   something more',
+        '(c) Slack',
+        'Answer: a)',
+        'Explanation: Ebb falls.',
+        '2) Which of these are',
+        'knots?',
+        '*a. Bowline',
+        'b. Gull',
+        'c. Sheet bend *',
+        '',
+        'Question 3: How many metres are in a nautical mile?',
+        'ANSWER = 1852',
+        '4. Name a tide.',
+        'key: neap | neap tide',
+      ].join('\r\n'),
+    );
+    expect(rows.map(told)).toEqual([
+      [1, 'choice', 'Which way does the tide fall?', ['Ebb', 'Flood and something more', 'Slack'], ['Ebb']],
+      [8, 'many', 'Which of these are\nknots?', ['Bowline', 'Gull', 'Sheet bend'], ['Bowline', 'Sheet bend']],
+      [14, 'number', 'How many metres are in a nautical mile?', [], ['1852']],
+      [16, 'text', 'Name a tide.', [], ['neap', 'neap tide']],
+    ]);
+    expect(rows[0]!.question.explanation).toBe('Ebb falls.');
+    expect(rows.flatMap((row) => row.problems)).toEqual([]);
+  });
+  test('without numbers an empty line divides; a ninth option is said', () => {
+    const rows = rowsOf(
+      `First?\na) x\nb) y\nAnswer: B\n\nSecond?\n${[...'abcdefgh'].map((sign) => `${sign}) ${sign}`).join('\n')}\nh) nine\nAnswer: C`,
+    );
+    expect(rows.map((row) => row.question.prompt)).toEqual(['First?', 'Second?']);
+    expect(problems(rows[1]!)).toEqual([['tooManyOptions', null]]);
+  });
+  test.each(['question\toption a\tanswer\nQ\tx\tx', 'a,b\nc,d', 'Just a line of text.', ''])(
+    '%j is none',
+    (text) => {
+      expect(isQuestionText(text)).toBe(false);
+    },
+  );
 });

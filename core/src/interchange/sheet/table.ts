@@ -48,14 +48,23 @@ export function readTable(text: string): { table: Table } | { trouble: TableTrou
     delimiter: delimiterOf(plain),
     skipEmptyLines: false,
   });
-  const rows = parsed.data
-    .map((cells, i) => ({ line: i + 1, cells: cells.map((cell) => readCell(cell)) }))
-    .filter(({ cells }) => cells.some((cell) => cell !== ''));
-  if (rows.length === 0) return { trouble: 'empty' };
-  if (rows.length > MAX_ROWS + 1) return { trouble: 'tooManyRows' };
-  if (rows.some(({ cells }) => cells.length > MAX_COLUMNS)) return { trouble: 'tooManyColumns' };
+  const got = tableOf(parsed.data);
+  if ('trouble' in got) return got;
   const brokenQuotes = parsed.errors
     .filter((error) => error.type === 'Quotes')
     .map((error) => (error.row ?? 0) + 1);
-  return { table: { rows, delimiter: parsed.meta.delimiter, brokenQuotes: [...new Set(brokenQuotes)] } };
+  return {
+    table: { ...got.table, delimiter: parsed.meta.delimiter, brokenQuotes: [...new Set(brokenQuotes)] },
+  };
+}
+
+/** A table from cells that are read already, as from a workbook. */
+export function tableOf(cells: readonly string[][]): { table: Table } | { trouble: TableTrouble } {
+  const rows = cells
+    .map((row, i) => ({ line: i + 1, cells: row.map(readCell) }))
+    .filter((row) => row.cells.some((cell) => cell !== ''));
+  if (rows.length === 0) return { trouble: 'empty' };
+  if (rows.length > MAX_ROWS + 1) return { trouble: 'tooManyRows' };
+  if (rows.some((row) => row.cells.length > MAX_COLUMNS)) return { trouble: 'tooManyColumns' };
+  return { table: { rows, delimiter: '', brokenQuotes: [] } };
 }

@@ -4,6 +4,7 @@ import { mdiFileUploadOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useBring } from './bring.ts';
+import { saveWorkbook } from './saveWorkbook.ts';
 
 /** Where the questions come from, and what its columns hold. */
 const { t } = useI18n();
@@ -31,6 +32,13 @@ function choose(event: Event): void {
   if (file) void bring.takeFile(file);
   (event.target as HTMLInputElement).value = '';
 }
+async function saveTemplate(): Promise<void> {
+  try {
+    await saveWorkbook('/question-sheet.csv', 'question-sheet.xlsx');
+  } catch (error) {
+    bring.problem = { code: 'server', text: (error as Error).message };
+  }
+}
 const setField = (i: number, field: Field | null) => (bring.columns!.fields[i] = field);
 </script>
 
@@ -49,7 +57,7 @@ const setField = (i: number, field: Field | null) => (bring.columns!.fields[i] =
           t('bring.chooseFile')
         }}</v-btn>
         <span>{{ t('bring.orDrop') }}</span>
-        <input ref="input" hidden type="file" accept=".csv,.tsv,.txt,.json" @change="choose" />
+        <input ref="input" hidden type="file" accept=".csv,.tsv,.txt,.json,.xlsx" @change="choose" />
       </div>
       <v-textarea v-model="pasted" :label="t('bring.paste')" rows="8" class="mono" />
       <div class="row">
@@ -61,6 +69,7 @@ const setField = (i: number, field: Field | null) => (bring.columns!.fields[i] =
         >
         <span class="grow" />
         <a href="/question-sheet.csv" download>{{ t('bring.template') }}</a>
+        <v-btn variant="text" size="small" @click="saveTemplate">{{ t('bring.templateXlsx') }}</v-btn>
       </div>
     </template>
     <template v-else-if="sheet">

@@ -61,8 +61,8 @@ export const useBring = defineStore('bring', () => {
     if ('trouble' in found) problem.value = { code: found.trouble, text: found.sentence };
     else {
       look.value = found;
-      columns.value = found.kind === 'sheet' ? found.columns : null;
-      if (found.kind === 'set') await read();
+      columns.value = found.kind === 'set' ? null : found.columns;
+      if (found.kind !== 'sheet') await read();
     }
   }
   async function takeFile(file: File): Promise<void> {

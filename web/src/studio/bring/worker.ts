@@ -1,9 +1,14 @@
 import {
   decode,
   guessColumns,
+  isQuestionText,
+  readQuestionText,
   readSetFile,
   readSheet,
   readTable,
+  sheetHeader,
+  tableOf,
+  writeRow,
   type Columns,
   type Encoding,
   type ImportRow,
@@ -16,7 +21,7 @@ import { nanoid } from 'nanoid';
 
 /** What was found in a source at first sight. */
 export type Look =
-  | { trouble: TableTrouble | 'wrongFile'; sentence: string }
+  | { trouble: TableTrouble | 'wrongFile' | 'wrongWorkbook'; sentence: string }
   | {
       kind: 'sheet';
       encoding: Encoding;
@@ -26,7 +31,11 @@ export type Look =
       first: string[][];
       rows: number;
     }
+  | { kind: 'text'; columns: Columns; rows: number }
   | { kind: 'set'; set: QuestionSet; rows: number };
+
+/** Whether bytes are a zip archive, as every workbook is. */
+const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
 
 /** Rows shown before anything is brought in. */
 const SHOWN = 6;
@@ -36,7 +45,8 @@ let setRows: ImportRow[] = [];
 
 /** Reading of sources, in a worker so that the page stays alive and the reading can be stopped. */
 const reader = {
-  look(source: Uint8Array | string): Look {
+  async look(source: Uint8Array | string): Promise<Look> {
+    if (typeof source !== 'string' && isZip(source)) return lookAtWorkbook(source);
     const decoded =
       typeof source === 'string'
         ? { text: source, encoding: 'utf-8' as const, guessed: false }
@@ -47,17 +57,26 @@ const reader = {
       setRows = read.file.questions.map((question, i) => ({ question, problems: [], line: i + 1 }));
       return { kind: 'set', set: read.file.set, rows: setRows.length };
     }
-    const got = readTable(decoded.text);
-    if ('trouble' in got) return { trouble: got.trouble, sentence: '' };
-    table = got.table;
-    return {
-      kind: 'sheet',
-      encoding: decoded.encoding,
-      guessed: decoded.guessed,
-      columns: guessColumns(table),
-      first: table.rows.slice(0, SHOWN).map((row) => row.cells),
-      rows: table.rows.length,
-    };
+    if (isQuestionText(decoded.text)) {
+      const written = readQuestionText(decoded.text);
+      table = written.table;
+      return { kind: 'text', columns: written.columns, rows: table.rows.length };
+    }
+    return lookAtTable(readTable(decoded.text), decoded);
+  },
+
+  /** A set file of ours, or a sheet, as a workbook. */
+  async workbook(source: string): Promise<Uint8Array> {
+    const { writeWorkbook } = await import('./xlsx.ts');
+    const read = readSetFile(source);
+    if ('file' in read) {
+      const { set, questions } = read.file;
+      return writeWorkbook(set.title, sheetHeader, questions.map(writeRow));
+    }
+    const got = readTable(source);
+    if ('trouble' in got) throw new Error(got.trouble);
+    const [header = [], ...rows] = got.table.rows.map((row) => row.cells);
+    return writeWorkbook('Questions', header, rows);
   },
 
   /** All rows; `told` hears how many are done. */
@@ -75,5 +94,30 @@ const reader = {
     }
   },
 };
+
+/** A workbook is heavy to read: its reader comes only when one is there. */
+async function lookAtWorkbook(bytes: Uint8Array): Promise<Look> {
+  const { readWorkbook } = await import('./xlsx.ts');
+  const cells = await readWorkbook(bytes);
+  if (!cells) return { trouble: 'wrongWorkbook', sentence: '' };
+  return lookAtTable(tableOf(cells), { encoding: 'utf-8', guessed: false });
+}
+
+function lookAtTable(
+  got: ReturnType<typeof readTable>,
+  { encoding, guessed }: { encoding: Encoding; guessed: boolean },
+): Look {
+  if ('trouble' in got) return { trouble: got.trouble, sentence: '' };
+  table = got.table;
+  return {
+    kind: 'sheet',
+    encoding,
+    guessed,
+    columns: guessColumns(table),
+    first: table.rows.slice(0, SHOWN).map((row) => row.cells),
+    rows: table.rows.length,
+  };
+}
+
 export type Reader = typeof reader;
 expose(reader);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { previewStage, type PreviewStep, type Question, type SeatView, type Show } from '@distaff/core';
-import { computed, ref } from 'vue';
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 import StageScreen from '../../screens/stage/StageScreen.vue';
@@ -20,7 +20,21 @@ const steps = [
   { value: 'key', word: 'studio.stepKey' },
 ] as const;
 
-const view = computed(() => (show.teams.length ? previewStage(show, cell, question, step.value) : null));
+const look = () => (show.teams.length ? previewStage(show, cell, question, step.value) : null);
+const view = shallowRef(look());
+/** A pause in typing after which the pictures follow (ms): both screens are drawn anew each time. */
+const PAUSE = 120;
+let timer: ReturnType<typeof setTimeout> | undefined;
+watch([() => cell, step], () => (view.value = look()));
+watch(
+  () => [show, question],
+  () => {
+    clearTimeout(timer);
+    timer = setTimeout(() => (view.value = look()), PAUSE);
+  },
+  { deep: true },
+);
+onBeforeUnmount(() => clearTimeout(timer));
 const seat = computed<SeatView>(() => ({
   seat: '',
   name: t('studio.previewPlayer'),

@@ -11,6 +11,7 @@ import {
 } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { saveWorkbook } from '../bring/saveWorkbook.ts';
 import { useBank } from './bank.ts';
 import SetDialog from './SetDialog.vue';
 
@@ -33,6 +34,14 @@ const items = computed(() => {
 async function copy(): Promise<void> {
   const id = await bank.copySet(bank.set!.id, t('studio.copyOf', { title: bank.set!.title }));
   if (id) bank.query.set = id;
+}
+async function saveXlsx(): Promise<void> {
+  const { id, title } = bank.set!;
+  try {
+    await saveWorkbook(`/api/sets/${id}/questions.json`, `${title || 'questions'}.xlsx`);
+  } catch (error) {
+    bank.problem = (error as Error).message;
+  }
 }
 async function remove(): Promise<void> {
   const { id, title } = bank.set!;
@@ -91,6 +100,7 @@ async function undo(): Promise<void> {
           :title="t('library.asCsv')"
           :href="`/api/sets/${bank.set.id}/questions.csv`"
         />
+        <v-list-item :prepend-icon="mdiDownload" :title="t('library.asXlsx')" @click="saveXlsx" />
         <v-list-item
           :prepend-icon="mdiDownload"
           :title="t('library.asJson')"

@@ -1,13 +1,14 @@
 export const bring = {
   title: 'Bring questions in',
   intro:
-    'A sheet (CSV, TSV or pasted from a spreadsheet), flashcards in two columns, or a question set of Distaff as JSON. Nothing is changed before you have seen every row.',
+    'A sheet (CSV, TSV, XLSX or pasted from a spreadsheet), flashcards in two columns, numbered questions with lettered options as plain text, or a question set of Distaff as JSON. Nothing is changed before you have seen every row.',
   chooseFile: 'Choose a file',
   orDrop: 'or drop it here',
   paste: 'Or paste it here',
   pastedName: 'Pasted text',
   readPasted: 'Read what was pasted',
   template: 'Sheet to fill in (CSV)',
+  templateXlsx: 'as XLSX',
   found: '{name}: no row | {name}: {n} row | {name}: {n} rows',
   guessed:
     'The encoding is not said in the file; {encoding} was guessed. Look whether letters with accents are right.',
@@ -82,6 +83,7 @@ export const bring = {
     tooManyRows: 'There are too many rows: at most 10,000 at once.',
     tooManyColumns: 'There are too many columns: at most 60.',
     notText: 'That is no text. Save the sheet as CSV and try again.',
+    wrongWorkbook: 'That is no workbook that can be read here (XLSX), or it would be too large unpacked.',
     wrongFile: 'That file cannot be read.',
   },
   broughtIn: 'Nothing was brought in. | {n} question was brought in. | {n} questions were brought in.',

@@ -11,6 +11,7 @@ export const library = {
   toArchive: 'Put in the archive',
   unarchive: 'Take out of the archive',
   asCsv: 'Save as CSV',
+  asXlsx: 'Save as XLSX',
   asJson: 'Save as JSON',
   bringIn: 'Bring in',
   deleteSet: 'Delete the set',
