@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, press, step, test } from './app.ts';
+import { expect, press, step, test, workshopShow } from './app.ts';
 
 async function clean(page: Page, where: string): Promise<void> {
   // Things that fade in are judged when they are there.
@@ -73,4 +73,54 @@ test('no view has a serious finding of axe-core', async ({ app, browser }) => {
   await desk.goto(`/results/${sitting.id}`);
   await desk.getByRole('heading', { name: /^Results of/ }).waitFor();
   await clean(desk, 'results');
+});
+
+test('nor has the library, the wizard, or any way of writing and answering a question', async ({
+  app,
+  browser,
+}) => {
+  test.setTimeout(150_000);
+  const host = await app.host(browser);
+  const { page } = host;
+  const show = workshopShow();
+  const set = { title: 'Workshop', description: '', folder: 'Demo' };
+  const { request } = host.context;
+  const { id } = (await (await request.post('/api/sets', { data: { set } })).json()) as { id: string };
+  await request.post(`/api/sets/${id}/questions`, { data: { questions: Object.values(show.questions) } });
+  await page.goto('/studio/questions');
+  await page.getByText('20 questions').waitFor();
+  for (const prompt of ['Match each tool', 'What is its volume', 'yearly circles', 'abrasive papers']) {
+    await page.getByRole('searchbox').fill(prompt);
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: prompt.slice(0, 12) })
+      .getByRole('button')
+      .click();
+    await page.getByText('All changes saved').waitFor();
+    await clean(page, `library, ${prompt}`);
+  }
+  await page.goto('/studio/questions/bring-in');
+  await clean(page, 'bring in');
+  await page.getByLabel('Or paste it here').fill('Question\tA\tB\tCorrect\nUp?\tEbb\tFlood\tFlod');
+  await page.getByRole('button', { name: 'Read what was pasted' }).click();
+  await clean(page, 'bring in, columns');
+  await page.getByRole('button', { name: 'Read the rows' }).click();
+  await page.getByText('1 rows, 1 chosen').waitFor();
+  await clean(page, 'bring in, rows');
+
+  const sitting = await host.openDoors(show);
+  const stage = await host.stage(sitting);
+  const phone = await host.handset(sitting.code, 'Sefa', 'Mallet');
+  await step(page, 'Begin');
+  await page.getByRole('button', { name: 'Tools for 300', exact: true }).click();
+  await step(page, 'Pose');
+  await step(page, 'Open');
+  await press(page, 'c');
+  await clean(phone, 'handset, pairs');
+  await clean(stage, 'stage, pairs');
+  await press(page, 'l');
+  await press(page, 'k');
+  await clean(page, 'desk, pairs at the key');
+  await clean(stage, 'stage, pairs at the key');
+  await clean(phone, 'handset, pairs at the key');
 });

@@ -100,6 +100,8 @@ test('two editors at once: different places are merged, the same place is asked 
   const two = await host.context.newPage();
   const id = await host.makeShow();
   for (const page of [one, two]) {
+    // A page behind another is drawn seldom, and a click waits until what it is for stands still.
+    await page.bringToFront();
     await page.goto(`/studio/shows/${id}`);
     await page.getByRole('button', { name: /^Tides for 100:/ }).click();
   }
@@ -116,6 +118,7 @@ test('two editors at once: different places are merged, the same place is asked 
   await expect(one.getByRole('heading', { name: 'Somebody changed the same place' })).toBeVisible();
   await expect(one.getByText('Theirs: Title by two')).toBeVisible();
   await expect(one.getByLabel('Host notes')).toHaveValue('Notes by two');
+  await one.bringToFront();
   await one.getByRole('button', { name: 'Take theirs' }).click();
   await saved(one);
   await expect(one.getByLabel('Title of the show')).toHaveValue('Title by two');

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { difficulties, MAX_TAGS, type Question } from '@distaff/core';
 import ISO6391 from 'iso-639-1';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NumberField from './NumberField.vue';
 
@@ -9,6 +9,7 @@ import NumberField from './NumberField.vue';
 const question = defineModel<Question>({ required: true });
 const { clockHint = '', tags = [] } = defineProps<{ clockHint?: string; tags?: readonly string[] }>();
 const { t, locale } = useI18n();
+const more = ref(false);
 
 const names = computed(() => new Intl.DisplayNames([locale.value], { type: 'language' }));
 const languages = computed(() =>
@@ -71,9 +72,10 @@ const setLanguage = (value: string | { value: string } | null) =>
       />
       <slot />
     </div>
-    <details>
+    <details @toggle="more = ($event.target as HTMLDetailsElement).open">
       <summary>{{ t('studio.moreDetails') }}</summary>
-      <div class="more">
+      <!-- Drawn when it is opened: a new question is there at once without it. -->
+      <div v-if="more" class="more">
         <div class="pair">
           <v-text-field v-model="question.onRight" :label="t('studio.onRight')" maxlength="200" />
           <v-text-field v-model="question.onWrong" :label="t('studio.onWrong')" maxlength="200" />
