@@ -17,7 +17,6 @@ export interface QuestionFilter {
   difficulty?: string;
   state?: QuestionState;
   deleted?: boolean;
-  archived?: boolean;
 }
 export interface QuestionLine {
   id: string;
@@ -73,7 +72,7 @@ function wordClause(words: readonly string[]): Clause {
   return clause;
 }
 
-/** `hidden` are the sets that are deleted, or archived and not asked for. */
+/** `hidden` are the sets that are deleted or archived. */
 function filterClause(
   accountId: string,
   filter: QuestionFilter,
@@ -162,7 +161,7 @@ export class QuestionSearch {
       this.#db.query<{ id: string }>(`SELECT q.id FROM question q ${where} ${tail}`, select),
       count(),
     ]);
-    const lines = await this.#lines(
+    const lines = await this.lines(
       ids.map(({ id }) => id),
       today,
     );
@@ -182,16 +181,15 @@ export class QuestionSearch {
       );
       return own ? [] : null;
     }
-    const archived = filter.archived ? '' : 'OR archived_at IS NOT NULL';
     const rows = await this.#db.query<{ id: string }>(
-      `SELECT id FROM question_set WHERE account_id = ? AND (deleted_at IS NOT NULL ${archived})`,
+      `SELECT id FROM question_set WHERE account_id = ? AND (deleted_at IS NOT NULL OR archived_at IS NOT NULL)`,
       select,
     );
     return rows.map(({ id }) => id);
   }
 
   /** Lines for a list, in the order of `ids`. */
-  async #lines(ids: readonly string[], today: string): Promise<QuestionLine[]> {
+  async lines(ids: readonly string[], today: string): Promise<QuestionLine[]> {
     if (ids.length === 0) return [];
     const places = ids.map(() => '?').join(',');
     const select = { replacements: [...ids] as unknown[], type: QueryTypes.SELECT as const };
@@ -286,10 +284,6 @@ export class QuestionSearch {
         type: QueryTypes.SELECT,
       },
     );
-  }
-
-  async lines(ids: readonly string[], today: string): Promise<QuestionLine[]> {
-    return this.#lines(ids, today);
   }
 
   /** All tags of an account with how many questions have them, the most used first. */

@@ -30,8 +30,8 @@ export interface QuestionVersion {
 /** Saves that follow each other faster than this (ms) are one entry of the history. */
 const ONE_EDIT = 5 * 60_000;
 const ROWS_AT_ONCE = 500;
-/** Versions of one question that are kept. */
-const MAX_VERSIONS = 100;
+/** Earlier states of one question that are listed. */
+const LISTED = 100;
 
 const missing = () => new Problem(404, 'notThere', 'There is no such question, or it was deleted.');
 
@@ -163,10 +163,6 @@ async function keepVersion(row: QuestionRow, accountId: string, transaction: Tra
   if (last?.accountId === accountId && Date.now() - last.at.getTime() < ONE_EDIT) return;
   const { id: questionId, version, doc } = row;
   await QuestionVersionRow.create({ questionId, version, accountId, at: new Date(), doc }, { transaction });
-  await QuestionVersionRow.destroy({
-    where: { questionId, version: { [Op.lte]: version - MAX_VERSIONS * 10 } },
-    transaction,
-  });
 }
 
 async function write(
@@ -292,7 +288,7 @@ export async function historyOf(accountId: string, id: string): Promise<Question
   await rowOf(accountId, id);
   const rows = await db().query<{ version: number; at: Date; name: string; doc: Question | string }>(
     `SELECT h.version, h.at, a.name, h.doc FROM question_version h JOIN account a ON a.id = h.account_id
-      WHERE h.question_id = ? ORDER BY h.version DESC LIMIT ${MAX_VERSIONS}`,
+      WHERE h.question_id = ? ORDER BY h.version DESC LIMIT ${LISTED}`,
     { replacements: [id], type: QueryTypes.SELECT },
   );
   return rows.map(({ version, at, name, doc }) => ({

@@ -132,7 +132,6 @@ export const server = {
   restoreSet: (id: string) => call<StoredSet>('POST', `/api/sets/${id}/restore`),
   addQuestions: (set: string, questions: Question[]) =>
     call<{ ids: string[] }>('POST', `/api/sets/${set}/questions`, { questions }),
-  orderQuestions: (set: string, ids: string[]) => call<void>('PUT', `/api/sets/${set}/order`, { ids }),
 
   questions: (query: Partial<QuestionQuery>, offset: number, limit: number) => {
     const given = Object.entries(query).filter(([, value]) => value);

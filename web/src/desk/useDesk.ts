@@ -23,8 +23,7 @@ export const useDesk = defineStore('desk', () => {
   const target = computed(() => picked.value ?? floor.value);
   const canRule = computed(() => {
     const step = question.value?.step;
-    const keyed = question.value?.kind !== 'opinion' && question.value?.kind !== 'card';
-    return keyed && step !== undefined && step !== 'picked' && step !== 'settled';
+    return Boolean(question.value?.keyed) && step !== 'picked' && step !== 'settled';
   });
 
   async function ask(command: HostCommand): Promise<void> {

@@ -39,6 +39,8 @@ export interface PublicQuestion {
   step: Step;
   floor: string;
   kind: KindName;
+  /** Whether an answer can be right or wrong at all, and bring points. */
+  keyed: boolean;
   /** `null` until it is posed. */
   prompt: string | null;
   /** `null` until the answers are open; so are the options. */
@@ -111,6 +113,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     step: question.step,
     floor: question.floor,
     kind: written.answer.kind,
+    keyed: kind.keyed,
     prompt: question.step === 'picked' ? null : written.prompt,
     control: opened ? kind.control(written.answer) : null,
     options: opened ? kind.options(written.answer, question.order) : null,

@@ -49,7 +49,7 @@ const facts = computed(() =>
         <dd>{{ own.key.texts.slice(1).join(' · ') }}</dd>
       </template>
     </template>
-    <template v-if="kind === 'opinion' || kind === 'card'">
+    <template v-if="!desk.question!.keyed">
       <dt>{{ t('desk.noKey') }}</dt>
       <dd>{{ t(kind === 'card' ? 'desk.cardText' : 'desk.noKeyText') }}</dd>
     </template>

@@ -15,7 +15,7 @@ import ClockThread from '../../design/ClockThread.vue';
 import { letterOf } from '../../design/letters.ts';
 import { useFormat } from '../../design/useFormat.ts';
 import RichText from '../../design/rich/RichText.vue';
-import { verdictIcon, verdictWord } from '../../design/verdict.ts';
+import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useServerNow } from '../../live/useServerNow.ts';
 import { useDesk } from '../useDesk.ts';
@@ -25,19 +25,17 @@ import DeskKey from './DeskKey.vue';
 const { t } = useI18n();
 const { points } = useFormat();
 const desk = useDesk();
+const { told } = useVerdict();
 const now = useServerNow();
 
 const open = computed(() => desk.question!);
 const own = computed(() => desk.view.private.question!);
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id)!;
-const keyed = computed(() => open.value.kind !== 'opinion' && open.value.kind !== 'card');
 const held = computed(() => open.value.clock !== null && !('deadline' in open.value.clock));
 const locked = computed(() => open.value.step === 'locked' || open.value.step === 'answers');
 const verdictOf = ({ verdict, share, by }: DeskResponse) => {
-  if (verdict === null) return keyed.value ? t('desk.unmarked') : '';
-  const word =
-    verdict === 'part' ? t('common.partOf', { n: Math.round(share * 100) }) : t(verdictWord[verdict]);
-  return `${word} – ${t(by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
+  if (verdict === null) return open.value.keyed ? t('desk.unmarked') : '';
+  return `${told(verdict, share)} – ${t(by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
 };
 /** The signs of what was picked; an order or pairs are told by their text. */
 const signsOf = ({ answer }: DeskResponse) =>
@@ -51,7 +49,7 @@ const shareHalf = 0.5;
   <article class="question">
     <p class="topic">
       <span class="grow clip">{{ open.label }}</span>
-      <b v-if="keyed" class="mono">{{ points(open.points) }}</b>
+      <b v-if="open.keyed" class="mono">{{ points(open.points) }}</b>
     </p>
     <RichText class="prompt" :text="own.prompt" />
 

@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
-import { verdictIcon, verdictWord } from '../../design/verdict.ts';
+import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import HandsetOptions from './HandsetOptions.vue';
 
 /** A question as somebody sees it who cannot answer it now: waiting, having answered, or at the key. */
@@ -17,6 +17,7 @@ const { question, seat, teams } = defineProps<{
 }>();
 const { t } = useI18n();
 const { change } = useFormat();
+const { told } = useVerdict();
 
 const name = (team: string) => teams.find((one) => one.id === team)?.name ?? '';
 const onFloor = computed(() => question.floor === seat.team);
@@ -24,9 +25,7 @@ const live = computed(() => question.step === 'open');
 const before = computed(() => question.step === 'picked' || question.step === 'posed');
 const ownTry = computed(() => question.tries.find((one) => one.team === seat.team));
 const verdict = computed(() => ownTry.value?.verdict ?? null);
-const keyed = computed(() => question.kind !== 'opinion' && question.kind !== 'card');
 const opinion = computed(() => question.kind === 'opinion');
-const share = computed(() => ownTry.value?.share ?? null);
 /** What the author has to say to those who were right and to those who were not. */
 const said = computed(() => {
   if (!question.key || !verdict.value) return '';
@@ -74,11 +73,11 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
 
     <p v-if="verdict" class="verdict" :class="verdict">
       <v-icon :icon="verdictIcon[verdict]" />
-      {{ share === null ? t(verdictWord[verdict]) : t('common.partOf', { n: Math.round(share * 100) }) }}
+      {{ told(verdict, ownTry?.share ?? null) }}
     </p>
     <p v-if="said">{{ said }}</p>
     <RichText v-if="question.key?.explanation" :text="question.key.explanation" />
-    <template v-if="question.result && keyed">
+    <template v-if="question.result && question.keyed">
       <p v-for="one in gains" :key="one.team" class="gain">
         {{ t('handset.gets', { team: name(one.team), amount: change(one.amount) }) }}
       </p>

@@ -27,7 +27,6 @@ const teamName = (id: string) => view.teams.find((team) => team.id === id)?.name
 const mayAnswer = computed(
   () => question.value?.step === 'open' && question.value.floor === seat.team && seat.given === null,
 );
-const keyed = computed(() => question.value?.kind !== 'opinion' && question.value?.kind !== 'card');
 const ownTurn = computed(() => view.turn === seat.team);
 const byPlace = computed(() => [...view.teams].sort((a, b) => a.place - b.place));
 
@@ -85,7 +84,7 @@ const line = computed(() => {
       <template v-else>
         <p class="topic">
           {{
-            keyed
+            question.keyed
               ? t('handset.comesUp', { category: question.label, points: points(question.points) })
               : question.label
           }}

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PublicQuestion, TeamView, TryView } from '@distaff/core';
+import type { PublicQuestion, TeamView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
-import { verdictIcon, verdictWord } from '../../design/verdict.ts';
+import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import StageAnswer from './StageAnswer.vue';
 
@@ -16,6 +16,7 @@ const { question, teams } = defineProps<{
 }>();
 const { t } = useI18n();
 const { points, change } = useFormat();
+const { told: toldVerdict } = useVerdict();
 
 const team = (id: string) => teams.find((one) => one.id === id);
 const floor = computed(() => team(question.floor));
@@ -34,10 +35,7 @@ const state = computed(() => {
   const by = { time: 'stage.timeUp', all: 'stage.lockedAll', host: 'stage.locked' } as const;
   return question.lockedBy ? t(by[question.lockedBy]) : '';
 });
-const keyed = computed(() => question.kind !== 'opinion' && question.kind !== 'card');
 const isCard = computed(() => question.kind === 'card');
-const verdictOf = (one: TryView) =>
-  one.share === null ? t(verdictWord[one.verdict!]) : t('common.partOf', { n: Math.round(one.share * 100) });
 const gains = computed(() => question.result?.filter((one) => one.amount !== 0) ?? []);
 </script>
 
@@ -45,7 +43,7 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
   <section class="question">
     <p class="place">
       <span class="label clip">{{ question.label }}</span>
-      <span v-if="keyed" class="mono value">{{ points(question.points) }}</span>
+      <span v-if="question.keyed" class="mono value">{{ points(question.points) }}</span>
       <span v-if="floor" class="floor"><WeaveSwatch :weave="floor.weave" /> {{ floor.name }}</span>
     </p>
     <p v-if="question.prompt === null" class="ready">{{ t('stage.comesUp') }}</p>
@@ -61,11 +59,12 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
         <WeaveSwatch :weave="team(one.team)!.weave" /> {{ team(one.team)!.name }}
         <q v-if="one.answer && !onBars">{{ one.answer.text }}</q>
         <template v-if="one.verdict"
-          ><v-icon :icon="verdictIcon[one.verdict]" size="1em" /> {{ verdictOf(one) }}</template
+          ><v-icon :icon="verdictIcon[one.verdict]" size="1em" />
+          {{ toldVerdict(one.verdict, one.share) }}</template
         >
       </li>
     </ul>
-    <p v-if="question.result && keyed" class="result">
+    <p v-if="question.result && question.keyed" class="result">
       <template v-if="gains.length">
         <span v-for="one in gains" :key="one.team">{{
           t('stage.gets', { team: team(one.team)!.name, amount: change(one.amount) })
