@@ -46,7 +46,7 @@ run(async () => {
   enterCheckout();
   mkdirSync('docs/screenshots', { recursive: true });
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: [
       '--no-sandbox',
       '--disable-gpu',

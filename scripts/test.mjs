@@ -76,7 +76,7 @@ run(async () => {
   enterCheckout();
   await preparePackages();
   await needProgram('mariadbd', 'mariadb-server');
-  await needProgram('chromium', 'chromium');
+  await needProgram('chromium-headless-shell', 'chromium-headless-shell');
   await prepareBuild();
   const results = await Promise.all([
     (async () => [

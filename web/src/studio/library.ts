@@ -12,7 +12,9 @@ export const useLibrary = defineStore('library', () => {
   const totalShows = ref(0);
   const sittings = ref<SittingInfo[]>([]);
   const totalSittings = ref(0);
+  /** Whether the listed shows are the deleted ones: changes with the list, not before it. */
   const deletedOnes = ref(false);
+  let wanted = false;
   const loaded = ref(false);
   const problem = ref('');
   let asked = 0;
@@ -26,13 +28,14 @@ export const useLibrary = defineStore('library', () => {
     }
   }
 
-  const load = (deleted = deletedOnes.value) =>
+  const load = (deleted = wanted) =>
     guarded(async () => {
-      deletedOnes.value = deleted;
+      wanted = deleted;
       const own = ++asked;
       const [page, played] = await Promise.all([server.shows(deleted, 0, PAGE), server.sittings(0, PAGE)]);
       // A later question overtakes an earlier one that answers late.
       if (own !== asked) return;
+      deletedOnes.value = deleted;
       shows.value = page.shows;
       totalShows.value = page.total;
       sittings.value = played.sittings;
