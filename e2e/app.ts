@@ -27,7 +27,14 @@ export class App {
   async open(): Promise<void> {
     const databaseUrl = await this.database.start();
     const port = await freePort();
-    const env = { DATABASE_URL: databaseUrl, PORT: String(port), HOST: '127.0.0.1', LOG_LEVEL: 'info' };
+    const data = path.join(this.folder, 'data');
+    const env = {
+      DATABASE_URL: databaseUrl,
+      DISTAFF_DATA_DIR: data,
+      PORT: String(port),
+      HOST: '127.0.0.1',
+      LOG_LEVEL: 'info',
+    };
     const seeded = spawnSync(process.execPath, ['server/dist/seed.js'], {
       env: { ...process.env, ...env },
       encoding: 'utf8',

@@ -3,6 +3,7 @@ import { build as bundle } from 'esbuild';
 import { build as buildPages } from 'vite';
 import { enterCheckout } from './lib/prepare.mjs';
 import { run } from './lib/say.mjs';
+import { writeShelf } from './lib/shelf.mjs';
 
 /** Server and demo seed as one file each, packages left outside; pages by Vite, the handset apart. */
 run(async () => {
@@ -31,4 +32,5 @@ run(async () => {
   });
   for (const page of ['index', 'handset'])
     await buildPages({ configFile: `web/vite.${page}.config.ts`, root: 'web', logLevel: 'warn' });
+  writeShelf('web/dist/shelf');
 });

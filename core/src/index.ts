@@ -7,13 +7,35 @@ export { CODE_ALPHABET, CODE_LENGTH, newJoinCode, readJoinCode } from './text/jo
 export { rank, type Placed } from './rank/standings.ts';
 export { shuffledOrder, type Random } from './random/shuffle.ts';
 
-export type { AnswerView, Control, KeyView, Lack, Verdict } from './question/kind.ts';
+export type { AnswerView, Control, KeyView, Lack, OptionView, Verdict } from './question/kind.ts';
 export { AnswerContent, kindNames, kindOf, type ContentOf, type KindName } from './question/kinds/index.ts';
-export { MAX_OPTIONS, MIN_OPTIONS, type Option } from './question/kinds/options.ts';
+export { MAX_OPTIONS, MIN_OPTIONS, wordsOfOption, type Option } from './question/kinds/options.ts';
 export type { Pair } from './question/kinds/match.ts';
 export { MAX_ACCEPTED } from './question/kinds/text.ts';
 export { convert } from './question/convert.ts';
 export { blankQuestion, difficulties, lacksOf, MAX_TAGS, Question } from './question/question.ts';
+
+export {
+  Cut,
+  isOfShelf,
+  isVideoFile,
+  LARGE,
+  MediaId,
+  Picture,
+  SMALL,
+  Sound,
+  Video,
+  type PictureView,
+} from './media/media.ts';
+export {
+  filesOf,
+  mediaOf,
+  pictured,
+  renameFiles,
+  type MediaPlace,
+  type PlacedMedia,
+} from './media/ofQuestion.ts';
+export { creditsOf, type CreditLine } from './media/credits.ts';
 
 export { searchText, wordsOf } from './library/searchText.ts';
 export { foundIn, likeness, trigrams, WORTH_OFFERING } from './library/similar.ts';

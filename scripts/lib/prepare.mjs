@@ -25,7 +25,15 @@ export async function preparePackages() {
 
 /** Builds server and pages, where their sources changed since the last time. */
 export async function prepareBuild() {
-  const sources = ['core/src', 'server/src', 'web', 'demo', 'package-lock.json', 'scripts/build.mjs'];
+  const sources = [
+    'core/src',
+    'server/src',
+    'web',
+    'demo',
+    'package-lock.json',
+    'scripts/build.mjs',
+    'scripts/lib',
+  ];
   await onceFor('build', sources, 'web/dist/index.html', async () => {
     say('Building …');
     const code = await runProgram(process.execPath, ['scripts/build.mjs']);

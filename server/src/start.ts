@@ -18,6 +18,7 @@ import { LoginCookie } from './http/login.ts';
 import { ownOrigin } from './http/origin.ts';
 import { importRoutes } from './http/imports.ts';
 import { questionRoutes } from './http/questions.ts';
+import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
 import { setRoutes } from './http/sets.ts';
 import { showRoutes } from './http/shows.ts';
 import { sittingRoutes } from './http/sittings.ts';
@@ -25,6 +26,7 @@ import { SittingHosts } from './live/sittingHosts.ts';
 import { serveSockets } from './live/sockets.ts';
 import { warmUp } from './live/warmUp.ts';
 import type { Log } from './log.ts';
+import { MediaFiles } from './media/mediaFiles.ts';
 
 /** Wrong codes that one place may send before it is slowed down: a class sits behind one address. */
 const FREE_GUESSES = 40;
@@ -47,6 +49,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   if (migrated.length > 0) log.info({ migrated }, 'tables brought up to date');
 
   const { publicUrl } = config;
+  const media = new MediaFiles(config.dataDir);
+  await media.open();
   const store = new Sittings(database);
   const cookie = new LoginCookie(publicUrl);
   const codeGuesses = new Throttle(FREE_GUESSES);
@@ -88,6 +92,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       setRoutes(),
       questionRoutes(new QuestionSearch(database)),
       importRoutes(new Imports(database)),
+      mediaRoutes(media),
+      mediaFileRoutes(media),
       sittingRoutes(store, hosts, codeGuesses),
     ],
   });

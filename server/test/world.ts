@@ -1,3 +1,6 @@
+import { mkdtempSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
 import { io, type Socket } from 'socket.io-client';
 import { Show } from '@distaff/core';
 import * as v from 'valibot';
@@ -20,7 +23,7 @@ export class World {
       {
         port: 0,
         host: '127.0.0.1',
-        dataDir: '.data',
+        dataDir: mkdtempSync(path.join(os.tmpdir(), 'distaff-jest-')),
         databaseUrl: process.env.TEST_DATABASE_URL!,
         publicUrl: null,
         logLevel: 'silent',

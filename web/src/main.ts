@@ -7,6 +7,7 @@ import { makeRouter } from './router.ts';
 import { bring } from './words/en/bring.ts';
 import { desk } from './words/en/desk.ts';
 import { handset } from './words/en/handset.ts';
+import { media } from './words/en/media.ts';
 import { library } from './words/en/library.ts';
 import { report } from './words/en/report.ts';
 import { stage } from './words/en/stage.ts';
@@ -17,5 +18,5 @@ createApp(App)
   .use(createPinia())
   .use(makeRouter())
   .use(makeVuetify('day'))
-  .use(makeWords({ studio, library, bring, desk, stage, handset, report }))
+  .use(makeWords({ studio, library, media, bring, desk, stage, handset, report }))
   .mount('#app');

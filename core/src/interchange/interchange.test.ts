@@ -405,7 +405,13 @@ describe('questions as plain text', () => {
     const { answer, prompt } = row.question;
     const kind = kindOf(answer.kind);
     const { texts } = kind.key(answer, kind.asWritten(answer));
-    return [row.line, answer.kind, prompt, kind.options(answer, kind.asWritten(answer)), texts];
+    return [
+      row.line,
+      answer.kind,
+      prompt,
+      kind.options(answer, kind.asWritten(answer)).map((one) => one.text),
+      texts,
+    ];
   };
   test('numbers, letters and an answer line; a star; several; typed; lines that go on', () => {
     const rows = rowsOf(

@@ -14,6 +14,7 @@ export type ProblemCode =
   | 'unknownWord'
   | 'unknownKind'
   | 'badPair'
+  | 'badMedia'
   | 'brokenQuotes'
   | 'twice'
   | 'drawn';

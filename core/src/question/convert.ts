@@ -10,7 +10,7 @@ function optionsOf(content: AnswerContent): Option[] | null {
     case 'opinion':
       return content.options;
     case 'match':
-      return content.pairs.map(({ id, left }) => ({ id, text: left }));
+      return content.pairs.map(({ id, left, picture }) => ({ id, text: left, picture }));
     default:
       return null;
   }
@@ -50,7 +50,12 @@ export function convert(content: AnswerContent, to: KindName, newId: () => strin
       return blank;
     case 'match':
       if (options)
-        blank.pairs = options.map(({ id, text: left }) => ({ id, left: left.slice(0, 120), right: '' }));
+        blank.pairs = options.map(({ id, text: left, picture }) => ({
+          id,
+          left: left.slice(0, 120),
+          picture,
+          right: '',
+        }));
       return blank;
     case 'text':
       if (text) blank.accepted = [text.slice(0, 120)];

@@ -1,4 +1,5 @@
 import type * as v from 'valibot';
+import type { PictureView } from '../media/media.ts';
 import type { Random } from '../random/shuffle.ts';
 
 export type Verdict = 'right' | 'part' | 'wrong';
@@ -24,12 +25,18 @@ export interface KeyView {
   texts: string[];
 }
 
+/** A thing to choose, to order or to match, as audiences may see it. */
+export interface OptionView {
+  text: string;
+  picture: PictureView | null;
+}
+
 /** What a handset needs in order to answer. Holds nothing of the key. */
 export type Control =
   | { type: 'one' }
   | { type: 'many' }
   | { type: 'order' }
-  | { type: 'match'; left: string[] }
+  | { type: 'match'; left: OptionView[] }
   | { type: 'text' }
   | { type: 'number'; unit: string }
   | { type: 'none' };
@@ -55,7 +62,7 @@ export interface AnswerKind<Content, Answer> {
   /** The order for an audience. `shuffle` is the round's wish; where the author's order is the key it is never shown. */
   layOut(content: Content, random: Random, shuffle: boolean): number[];
   control(content: Content): Control;
-  options(content: Content, order: readonly number[]): string[];
+  options(content: Content, order: readonly number[]): OptionView[];
   /** Turns an answer from a handset into a stored one, or null where it means nothing for this question. */
   read(content: Content, order: readonly number[], wire: unknown): Answer | null;
   /**

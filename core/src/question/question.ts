@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { Id, isoDate, languageTag, line, lines, whole } from '../text/schemas.ts';
 import type { Lack } from './kind.ts';
+import { Picture, Sound, Video } from '../media/media.ts';
 import { AnswerContent, kindOf } from './kinds/index.ts';
 
 export const difficulties = ['easy', 'medium', 'hard'] as const;
@@ -12,6 +13,13 @@ export const Question = v.object({
   /** Small Markdown; so are options and explanation. */
   prompt: lines(1000),
   answer: AnswerContent,
+  /** To be seen and heard with the prompt, and the picture that comes with the key. */
+  picture: v.optional(v.nullable(Picture), null),
+  sound: v.optional(v.nullable(Sound), null),
+  video: v.optional(v.nullable(Video), null),
+  answerPicture: v.optional(v.nullable(Picture), null),
+  /** Whether handset and stage offer to read it out, for those who do not read yet. */
+  readAloud: v.optional(v.boolean(), false),
   /** Seconds for answering; null takes the round's clock. */
   clock: v.nullable(whole(3, 600)),
   /** Times that its value counts: for nothing, once, twice. */
@@ -49,6 +57,11 @@ export function blankQuestion(newId: () => string): Question {
     id: newId(),
     prompt: '',
     answer: kindOf('choice').blank(newId),
+    picture: null,
+    sound: null,
+    video: null,
+    answerPicture: null,
+    readAloud: false,
     clock: null,
     weight: 1,
     notes: '',

@@ -121,7 +121,12 @@ test('a preview shows an unfinished question as far as it goes, and the key only
   const question = { ...blankQuestion(ids()), id: 'q1', prompt: 'Half' };
   show.questions.q1 = question;
   const view = previewStage(show, 'a:1', question, 'open');
-  expect(view.question).toMatchObject({ prompt: 'Half', options: ['', '', '', ''], key: null, points: 100 });
+  expect(view.question).toMatchObject({
+    prompt: 'Half',
+    options: Array(4).fill({ text: '', picture: null }),
+    key: null,
+    points: 100,
+  });
   expect(previewStage(show, 'a:1', question, 'key').question!.key).not.toBeNull();
   expect(previewStage(show, null, null, 'board').board!.rows).toHaveLength(2);
 });

@@ -3,6 +3,7 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import * as first from './migrations/0001-first-show.ts';
 import * as longer from './migrations/0002-longer-questions.ts';
 import * as imports from './migrations/0004-imports.ts';
+import * as media from './migrations/0005-media.ts';
 import * as library from './migrations/0003-library.ts';
 
 /** Brings the tables up to date. @returns the names of the migrations that were carried out. */
@@ -14,6 +15,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
       { name: '0002-longer-questions', up: () => longer.up(queries) },
       { name: '0003-library', up: () => library.up(queries) },
       { name: '0004-imports', up: () => imports.up(queries) },
+      { name: '0005-media', up: () => media.up(queries) },
     ],
     storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
     logger: undefined,

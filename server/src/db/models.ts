@@ -77,6 +77,24 @@ export class QuestionVersionRow extends Model<
   declare doc: Question;
 }
 
+export class MediaRow extends Model<InferAttributes<MediaRow>, InferCreationAttributes<MediaRow>> {
+  declare id: string;
+  declare accountId: string;
+  declare kind: 'picture' | 'sound' | 'video';
+  declare type: string;
+  declare name: string;
+  declare bytes: number;
+  declare width: number;
+  declare height: number;
+  declare alt: string;
+  declare credit: string;
+  declare licence: string;
+  declare sha256: CreationOptional<string | null>;
+  declare cutOf: CreationOptional<string | null>;
+  declare hiddenAt: CreationOptional<Date | null>;
+  declare createdAt: CreationOptional<Date>;
+}
+
 export class SittingRow extends Model<InferAttributes<SittingRow>, InferCreationAttributes<SittingRow>> {
   declare id: string;
   declare accountId: string;
@@ -174,6 +192,26 @@ export function defineModels(sequelize: Sequelize): void {
       doc: { type: DataTypes.JSON, allowNull: false },
     },
     { sequelize, tableName: 'question_version', timestamps: false },
+  );
+  MediaRow.init(
+    {
+      id,
+      accountId: ref(),
+      kind: { type: DataTypes.STRING(10), allowNull: false },
+      type: { type: DataTypes.STRING(60), allowNull: false },
+      name: { type: DataTypes.STRING(200), allowNull: false },
+      bytes: { type: DataTypes.BIGINT, allowNull: false },
+      width: { type: DataTypes.INTEGER, allowNull: false },
+      height: { type: DataTypes.INTEGER, allowNull: false },
+      alt: { type: DataTypes.STRING(300), allowNull: false },
+      credit: { type: DataTypes.STRING(200), allowNull: false },
+      licence: { type: DataTypes.STRING(60), allowNull: false },
+      sha256: DataTypes.STRING(64),
+      cutOf: DataTypes.STRING(40),
+      hiddenAt: DataTypes.DATE(3),
+      createdAt: DataTypes.DATE(3),
+    },
+    { sequelize, tableName: 'media', updatedAt: false },
   );
   SittingRow.init(
     {

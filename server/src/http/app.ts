@@ -63,6 +63,8 @@ export function makeApp(parts: {
           defaultSrc: ["'self'"],
           styleSrc: ["'self'", "'unsafe-inline'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
+          // A video may lie elsewhere; its address is written by a host.
+          mediaSrc: ["'self'", 'https:', 'blob:'],
           fontSrc: ["'self'", 'data:'],
           connectSrc: ["'self'", 'ws:', 'wss:'],
           objectSrc: ["'none'"],

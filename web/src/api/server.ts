@@ -1,6 +1,7 @@
 import type {
   BoardView,
   BulkChange,
+  Cut,
   KindName,
   Question,
   QuestionSet,
@@ -76,6 +77,17 @@ export interface QuestionLine {
   stale: boolean;
   tags: string[];
   updatedAt: string;
+}
+/** A file of the media library, and what was said of it last. */
+export interface StoredMedia {
+  id: string;
+  kind: 'picture' | 'sound' | 'video';
+  name: string;
+  width: number;
+  height: number;
+  alt: string;
+  credit: string;
+  licence: string;
 }
 export interface QuestionVersion {
   version: number;
@@ -157,6 +169,16 @@ export const server = {
     call<{ count: number }>('POST', '/api/questions/move', { ids, set }),
   deleteQuestions: (ids: string[]) => call<{ count: number }>('POST', '/api/questions/delete', { ids }),
   restoreQuestions: (ids: string[]) => call<{ count: number }>('POST', '/api/questions/restore', { ids }),
+
+  media: (kind: string, q: string, offset: number, limit: number) =>
+    call<{ media: StoredMedia[]; total: number }>(
+      'GET',
+      `/api/media?${new URLSearchParams({ kind, q: q ?? '', offset: `${offset}`, limit: `${limit}` }).toString()}`,
+    ),
+  describeMedia: (id: string, words: Pick<StoredMedia, 'alt' | 'credit' | 'licence'>) =>
+    call<StoredMedia>('PUT', `/api/media/${id}`, words),
+  cutMedia: (id: string, cut: Cut) => call<StoredMedia>('POST', `/api/media/${id}/cut`, cut),
+  hideMedia: (id: string) => call<void>('DELETE', `/api/media/${id}`),
 
   bringIn: (set: string, source: string, questions: Question[]) =>
     call<{ id: string; count: number }>('POST', '/api/imports', { set, source, questions }),

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Weave } from '@distaff/core';
+import type { OptionView, Weave } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from './letters.ts';
-import RichText from './rich/RichText.vue';
+import OptionContent from './media/OptionContent.vue';
 import WeaveSwatch from './WeaveSwatch.vue';
 
 /** Options as full-width bars of one colour, a letter in an eyelet at the left. At the key the wrong ones recede. */
@@ -14,7 +14,7 @@ const {
   ruledOut,
   sequence = null,
 } = defineProps<{
-  options: readonly string[];
+  options: readonly OptionView[];
   keySlots: readonly number[] | null;
   ruledOut: readonly number[];
   /** Slots in the right order, once that is shown: then the bars stand in it, with numbers. */
@@ -23,6 +23,7 @@ const {
 }>();
 const { t } = useI18n();
 const slots = computed(() => sequence ?? options.map((_, slot) => slot));
+const pictured = computed(() => options.some((option) => option.picture));
 const stateOf = (slot: number) => {
   if (sequence) return 'key';
   if (keySlots) return keySlots.includes(slot) ? 'key' : 'gone';
@@ -31,10 +32,10 @@ const stateOf = (slot: number) => {
 </script>
 
 <template>
-  <ol class="bars" :class="{ many: options.length > 5 }">
+  <ol class="bars" :class="{ many: options.length > 5, pictured }">
     <li v-for="(slot, i) in slots" :key="slot" :class="stateOf(slot)">
       <span class="eyelet">{{ sequence ? i + 1 : letterOf(slot) }}</span>
-      <RichText class="text" inline :text="options[slot] ?? ''" />
+      <OptionContent class="text" :option="options[slot]" size="large" />
       <span v-for="pick in picks.filter((one) => one.slot === slot)" :key="pick.team.id" class="chip">
         <WeaveSwatch :weave="pick.team.weave" /> {{ pick.team.name }}
       </span>
@@ -72,6 +73,24 @@ li {
 }
 .many li {
   font-size: calc(3 * var(--u));
+}
+/* Pictures need height: two or more bars beside each other. */
+.pictured {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  grid-auto-rows: minmax(0, 1fr);
+  --thumb: 100%;
+}
+.pictured.many {
+  grid-template-columns: 1fr 1fr 1fr;
+}
+.pictured li {
+  min-height: 0;
+  max-height: calc(26 * var(--u));
+  padding-block: calc(0.8 * var(--u));
+}
+.pictured .text {
+  height: 100%;
 }
 .eyelet {
   flex: none;

@@ -26,6 +26,12 @@ export const fields = [
   'trueAsOf',
   'checkAgainBy',
   'credit',
+  'picture',
+  'optionPictures',
+  'answerPicture',
+  'sound',
+  'video',
+  'readAloud',
 ] as const;
 export type Field = (typeof fields)[number];
 export const repeated: readonly Field[] = ['option', 'right', 'wrong', 'tags'];
@@ -55,6 +61,12 @@ const names: Record<Field, string[]> = {
   trueAsOf: ['true as of', 'as of'],
   checkAgainBy: ['check again by', 'expires', 'review by'],
   credit: ['credit', 'source', 'author', 'reference', 'licence', 'license'],
+  picture: ['picture', 'image'],
+  optionPictures: ['option pictures'],
+  answerPicture: ['answer picture', 'answer image'],
+  sound: ['sound', 'audio'],
+  video: ['video'],
+  readAloud: ['read aloud'],
 };
 const byName = new Map(
   Object.entries(names).flatMap(([field, list]) => list.map((name) => [name, field as Field])),

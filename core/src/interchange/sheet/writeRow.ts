@@ -2,6 +2,7 @@ import { MAX_OPTIONS } from '../../question/kinds/options.ts';
 import type { Question } from '../../question/question.ts';
 import { joinCell, joinPair } from './cells.ts';
 import type { Field } from './columns.ts';
+import { mediaCells } from './mediaCells.ts';
 
 /** The columns that a set is written with: what `fieldOf` reads back. */
 export const sheetHeader: readonly string[] = [
@@ -26,6 +27,12 @@ export const sheetHeader: readonly string[] = [
   'true as of',
   'check again by',
   'credit',
+  'picture',
+  'option pictures',
+  'answer picture',
+  'sound',
+  'video',
+  'read aloud',
 ];
 
 const letter = (i: number) => String.fromCharCode(65 + i);
@@ -81,6 +88,7 @@ function answerCells(answer: Question['answer']): Partial<Record<Field, string>>
 /** One question as the cells under `sheetHeader`. */
 export function writeRow(question: Question): string[] {
   const { options = [], ...cells } = answerCells(question.answer);
+  const media = mediaCells(question);
   return [
     question.answer.kind,
     question.prompt,
@@ -104,5 +112,11 @@ export function writeRow(question: Question): string[] {
     question.trueAsOf ?? '',
     question.checkAgainBy ?? '',
     question.credit,
+    media.picture ?? '',
+    media.optionPictures ?? '',
+    media.answerPicture ?? '',
+    media.sound ?? '',
+    media.video ?? '',
+    media.readAloud ?? '',
   ];
 }

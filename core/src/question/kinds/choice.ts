@@ -8,8 +8,10 @@ import {
   inOrder,
   lacksOfOptions,
   OptionList,
+  optionViews,
   slotOf,
-  textsInOrder,
+  wordsAt,
+  wordsOfOption,
   WireSlot,
 } from './options.ts';
 
@@ -39,7 +41,7 @@ export const choice: AnswerKind<ChoiceContent, ChoiceAnswer> = {
   layOut: ({ options }, random, shuffle) =>
     shuffle ? shuffledOrder(options.length, random) : inOrder(options.length),
   control: () => ({ type: 'one' }),
-  options: ({ options }, order) => textsInOrder(options, order),
+  options: ({ options }, order) => optionViews(options, order),
   read({ options }, order, wire) {
     const parsed = v.safeParse(WireSlot, wire);
     const ids = parsed.success ? idsAt(options, order, [parsed.output.slot]) : null;
@@ -48,11 +50,11 @@ export const choice: AnswerKind<ChoiceContent, ChoiceAnswer> = {
   mark: ({ key }, { option }) => (option === key ? 1 : 0),
   show: ({ options }, order, { option }) => ({
     slots: [slotOf(options, order, option)],
-    text: options.find((one) => one.id === option)?.text ?? '',
+    text: wordsAt(options, option),
   }),
   key: ({ options, key }, order) => ({
     slots: [slotOf(options, order, key)],
-    texts: [options.find((one) => one.id === key)?.text ?? ''],
+    texts: [wordsAt(options, key)],
   }),
-  texts: ({ options }) => options.map((option) => option.text),
+  texts: ({ options }) => options.map(wordsOfOption),
 };

@@ -158,7 +158,7 @@ describe('marking', () => {
   test('an answer names a slot of the shown order, not an option of the author', () => {
     const content = { kind: 'choice' as const, options: options('a', 'b', 'c'), key: 'o2' };
     const layout = [2, 0, 1];
-    expect(choice.options(content, layout)).toEqual(['c', 'a', 'b']);
+    expect(choice.options(content, layout).map((one) => one.text)).toEqual(['c', 'a', 'b']);
     const answer = choice.read(content, layout, { slot: 0 })!;
     expect(choice.mark(content, answer, [])).toBe(1);
     expect(choice.show(content, layout, answer)).toEqual({ slots: [0], text: 'c' });

@@ -9,8 +9,10 @@ import {
   lacksOfOptions,
   MAX_OPTIONS,
   OptionList,
+  optionViews,
   slotOf,
   textsInOrder,
+  wordsOfOption,
   WireSlots,
 } from './options.ts';
 
@@ -45,7 +47,7 @@ export const many: AnswerKind<ManyContent, ManyAnswer> = {
   layOut: ({ options }, random, shuffle) =>
     shuffle ? shuffledOrder(options.length, random) : inOrder(options.length),
   control: () => ({ type: 'many' }),
-  options: ({ options }, order) => textsInOrder(options, order),
+  options: ({ options }, order) => optionViews(options, order),
   read({ options }, order, wire) {
     const parsed = v.safeParse(WireSlots, wire);
     const ids = parsed.success ? idsAt(options, order, parsed.output.slots) : null;
@@ -80,5 +82,5 @@ export const many: AnswerKind<ManyContent, ManyAnswer> = {
       ),
     };
   },
-  texts: ({ options }) => options.map((option) => option.text),
+  texts: ({ options }) => options.map(wordsOfOption),
 };

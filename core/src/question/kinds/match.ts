@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { foldText } from '../../text/fold.ts';
+import { Picture, pictureView } from '../../media/media.ts';
 import { Id, line } from '../../text/schemas.ts';
 import type { AnswerKind, Lack } from '../kind.ts';
 import {
@@ -9,12 +10,19 @@ import {
   MAX_OPTIONS,
   MIN_OPTIONS,
   Option,
+  optionViews,
   slotOf,
-  textsInOrder,
   WireMaybeSlots,
+  wordsOfOption,
 } from './options.ts';
 
-export const Pair = v.object({ id: Id, left: line(120), right: line(120) });
+export const Pair = v.object({
+  id: Id,
+  left: line(120),
+  /** On the left, beside its words or in place of them. */
+  picture: v.optional(v.nullable(Picture)),
+  right: line(120),
+});
 export type Pair = v.InferOutput<typeof Pair>;
 
 export const MatchContent = v.pipe(
@@ -46,6 +54,7 @@ const rightsOf = ({ pairs, extras }: MatchContent): Option[] => [
   ...pairs.map(({ id, right }) => ({ id, text: right })),
   ...extras,
 ];
+const leftOf = ({ left, picture }: Pair): string => wordsOfOption({ text: left, picture });
 const BETWEEN = ' – ';
 
 /** Match pairs: the left ones stand, the right ones are laid out in another order. */
@@ -61,7 +70,7 @@ export const match: AnswerKind<MatchContent, MatchAnswer> = {
   }),
   lacks({ pairs, extras }) {
     const lacks: Lack[] = [];
-    const lefts = pairs.map((pair) => foldText(pair.left));
+    const lefts = pairs.map((pair) => foldText(leftOf(pair)));
     const rights = [...pairs.map((pair) => foldText(pair.right)), ...extras.map((one) => foldText(one.text))];
     if ([...lefts, ...rights].includes('')) lacks.push('emptyPair');
     const written = lefts.filter((left) => left !== '');
@@ -70,8 +79,11 @@ export const match: AnswerKind<MatchContent, MatchAnswer> = {
   },
   asWritten: (content) => inOrder(rightsOf(content).length),
   layOut: (content, random) => disguisedOrder(rightsOf(content).length, random),
-  control: ({ pairs }) => ({ type: 'match', left: pairs.map((pair) => pair.left) }),
-  options: (content, layout) => textsInOrder(rightsOf(content), layout),
+  control: ({ pairs }) => ({
+    type: 'match',
+    left: pairs.map(({ left, picture }) => ({ text: left, picture: pictureView(picture) })),
+  }),
+  options: (content, layout) => optionViews(rightsOf(content), layout),
   read(content, layout, wire) {
     const parsed = v.safeParse(WireMaybeSlots, wire);
     if (!parsed.success || parsed.output.slots.length !== content.pairs.length) return null;
@@ -100,7 +112,7 @@ export const match: AnswerKind<MatchContent, MatchAnswer> = {
       text: content.pairs
         .map(
           (pair, i) =>
-            `${pair.left}${BETWEEN}${rights.find((one) => one.id === answer.rights[i])?.text ?? '…'}`,
+            `${leftOf(pair)}${BETWEEN}${rights.find((one) => one.id === answer.rights[i])?.text ?? '…'}`,
         )
         .join('; '),
     };
@@ -109,11 +121,8 @@ export const match: AnswerKind<MatchContent, MatchAnswer> = {
     const rights = rightsOf(content);
     return {
       slots: content.pairs.map((pair) => slotOf(rights, layout, pair.id)),
-      texts: [content.pairs.map((pair) => `${pair.left}${BETWEEN}${pair.right}`).join('; ')],
+      texts: [content.pairs.map((pair) => `${leftOf(pair)}${BETWEEN}${pair.right}`).join('; ')],
     };
   },
-  texts: (content) => [
-    ...content.pairs.map((pair) => pair.left),
-    ...rightsOf(content).map((one) => one.text),
-  ],
+  texts: (content) => [...content.pairs.map(leftOf), ...rightsOf(content).map((one) => one.text)],
 };

@@ -6,8 +6,10 @@ import {
   inOrder,
   lacksOfOptions,
   OptionList,
+  optionViews,
   slotOf,
-  textsInOrder,
+  wordsAt,
+  wordsOfOption,
   WireSlot,
 } from './options.ts';
 
@@ -28,7 +30,7 @@ export const opinion: AnswerKind<OpinionContent, OpinionAnswer> = {
   asWritten: ({ options }) => inOrder(options.length),
   layOut: ({ options }) => inOrder(options.length),
   control: () => ({ type: 'one' }),
-  options: ({ options }, layout) => textsInOrder(options, layout),
+  options: ({ options }, layout) => optionViews(options, layout),
   read({ options }, layout, wire) {
     const parsed = v.safeParse(WireSlot, wire);
     const ids = parsed.success ? idsAt(options, layout, [parsed.output.slot]) : null;
@@ -37,8 +39,8 @@ export const opinion: AnswerKind<OpinionContent, OpinionAnswer> = {
   mark: () => null,
   show: ({ options }, layout, { option }) => ({
     slots: [slotOf(options, layout, option)],
-    text: options.find((one) => one.id === option)?.text ?? '',
+    text: wordsAt(options, option),
   }),
   key: () => ({ slots: [], texts: [] }),
-  texts: ({ options }) => options.map((option) => option.text),
+  texts: ({ options }) => options.map(wordsOfOption),
 };

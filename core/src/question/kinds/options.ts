@@ -1,15 +1,25 @@
 import * as v from 'valibot';
 import { shuffledOrder, type Random } from '../../random/shuffle.ts';
 import { foldText } from '../../text/fold.ts';
+import { Picture, pictureView } from '../../media/media.ts';
 import { Id, line } from '../../text/schemas.ts';
-import type { Lack } from '../kind.ts';
+import type { Lack, OptionView } from '../kind.ts';
 
 export const MIN_OPTIONS = 2;
 export const MAX_OPTIONS = 8;
 
-/** One written thing to choose, to put in order or to judge. */
-export const Option = v.object({ id: Id, text: line(200) });
+/** One thing to choose, to put in order or to judge: words, a picture, or both. */
+export const Option = v.object({ id: Id, text: line(200), picture: v.optional(v.nullable(Picture)) });
 export type Option = v.InferOutput<typeof Option>;
+
+interface Worded {
+  text: string;
+  picture?: { alt: string } | null | undefined;
+}
+
+/** An option in words: where only a picture stands, what is said of the picture. */
+export const wordsOfOption = ({ text, picture }: Worded): string =>
+  text.trim() === '' ? (picture?.alt ?? '') : text;
 
 export const OptionList = v.pipe(
   v.array(Option),
@@ -23,7 +33,7 @@ export const blankOptions = (newId: () => string, count = 4): Option[] =>
 /** Empty or equal options; equal is what folds alike. */
 export function lacksOfOptions(options: readonly Option[]): Lack[] {
   const lacks: Lack[] = [];
-  const texts = options.map((option) => foldText(option.text));
+  const texts = options.map((option) => foldText(wordsOfOption(option)));
   if (texts.includes('')) lacks.push('emptyOption');
   const written = texts.filter((text) => text !== '');
   if (new Set(written).size < written.length) lacks.push('equalOptions');
@@ -40,7 +50,16 @@ export function disguisedOrder(count: number, random: Random): number[] {
 }
 
 export const textsInOrder = (options: readonly Option[], order: readonly number[]): string[] =>
-  order.map((i) => options[i]?.text ?? '');
+  order.map((i) => (options[i] ? wordsOfOption(options[i]) : ''));
+
+/** The words of the option with this id; empty for none. */
+export function wordsAt(options: readonly Option[], id: string | null): string {
+  const option = options.find((one) => one.id === id);
+  return option ? wordsOfOption(option) : '';
+}
+
+export const optionViews = (options: readonly Option[], order: readonly number[]): OptionView[] =>
+  order.map((i) => ({ text: options[i]?.text ?? '', picture: pictureView(options[i]?.picture) }));
 
 /** The slot in which the option with this id stands, or -1. */
 export const slotOf = (options: readonly Option[], order: readonly number[], id: string | null): number =>

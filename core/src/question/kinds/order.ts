@@ -8,8 +8,10 @@ import {
   lacksOfOptions,
   Marking,
   OptionList,
+  optionViews,
   slotOf,
   textsInOrder,
+  wordsOfOption,
   WireSlots,
 } from './options.ts';
 
@@ -37,7 +39,7 @@ export const order: AnswerKind<OrderContent, OrderAnswer> = {
   asWritten: ({ options }) => inOrder(options.length),
   layOut: ({ options }, random) => disguisedOrder(options.length, random),
   control: () => ({ type: 'order' }),
-  options: ({ options }, layout) => textsInOrder(options, layout),
+  options: ({ options }, layout) => optionViews(options, layout),
   read({ options }, layout, wire) {
     const parsed = v.safeParse(WireSlots, wire);
     const ids = parsed.success ? idsAt(options, layout, parsed.output.slots) : null;
@@ -67,7 +69,7 @@ export const order: AnswerKind<OrderContent, OrderAnswer> = {
   },
   key: ({ options }, layout) => ({
     slots: options.map((option) => slotOf(options, layout, option.id)),
-    texts: [options.map((option) => option.text).join(ARROW)],
+    texts: [options.map(wordsOfOption).join(ARROW)],
   }),
-  texts: ({ options }) => options.map((option) => option.text),
+  texts: ({ options }) => options.map(wordsOfOption),
 };

@@ -37,7 +37,7 @@ export const truefalse: AnswerKind<TrueFalseContent, TrueFalseAnswer> = {
   asWritten: () => [0, 1],
   layOut: () => [0, 1],
   control: () => ({ type: 'one' }),
-  options: ({ words }) => [words.true, words.false],
+  options: ({ words }) => [words.true, words.false].map((text) => ({ text, picture: null })),
   read(_content, _order, wire) {
     const parsed = v.safeParse(WireSlot, wire);
     return parsed.success && parsed.output.slot < 2 ? { value: parsed.output.slot === 0 } : null;

@@ -2,7 +2,16 @@ import type { Show } from '../../show/show.ts';
 import type { RoundRules } from '../../show/rules.ts';
 import { weaveAt } from '../../show/weave.ts';
 import { append, blankQuestion, decide, isRefusal, newSitting, openDoors } from '../../index.ts';
-import type { Actor, AnswerContent, Command, Question, LoggedEvent, Refusal, Sitting } from '../../index.ts';
+import type {
+  Actor,
+  AnswerContent,
+  Command,
+  LoggedEvent,
+  Picture,
+  Question,
+  Refusal,
+  Sitting,
+} from '../../index.ts';
 
 export const HOST: Actor = { role: 'host', id: 'host' };
 export const CLOCK: Actor = { role: 'clock', id: '' };
@@ -11,11 +20,25 @@ export const seatActor = (id: string): Actor => ({ role: 'seat', id });
 /** Words that stand in keys and notes only, so that a view which holds one of them leaks. */
 export const SECRET = 'SECRETWORD';
 
+/** A picture that was cut out of another one, which is a secret. */
+export const picture = (file: string, alt: string): Picture => ({
+  file,
+  width: 400,
+  height: 300,
+  alt,
+  credit: 'Ansa',
+  licence: 'CC0 1.0',
+  focus: { x: 0.5, y: 0.5 },
+  cutOf: { file: `${SECRET}-whole`, x: 0, y: 0, width: 0.5, height: 1 },
+});
+
 /** A question with secrets in every field that is not for the audience before the key. */
 export const question = (id: string, prompt: string, answer: AnswerContent): Question => ({
   ...blankQuestion(() => id),
   prompt,
   answer,
+  picture: picture(`picture-of-${id}`, 'Something seen'),
+  answerPicture: picture(`${SECRET}-key-of-${id}`, `${SECRET} seen with the key`),
   notes: `${SECRET} notes of ${id}`,
   explanation: `${SECRET} explanation of ${id}`,
   onRight: `${SECRET} praise of ${id}`,
@@ -24,7 +47,13 @@ export const question = (id: string, prompt: string, answer: AnswerContent): Que
 });
 
 const FORGIVING = { case: true, accents: true, articles: true, slips: false };
-const some = (...texts: string[]) => texts.map((text, i) => ({ id: `k${i + 1}`, text }));
+/** Options, the first with a picture. */
+const some = (...texts: string[]) =>
+  texts.map((text, i) => ({
+    id: `k${i + 1}`,
+    text,
+    ...(i === 0 ? { picture: picture('picture-of-option', 'An option seen') } : {}),
+  }));
 
 /**
  * One question of every kind, each with a right and a wrong answer as a handset sends it while

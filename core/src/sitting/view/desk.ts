@@ -1,4 +1,5 @@
-import type { AnswerView, Control, KeyView, Verdict } from '../../question/kind.ts';
+import { pictureView, type PictureView, type Sound, type Video } from '../../media/media.ts';
+import type { AnswerView, Control, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import { kindInPlay, rulesOf, wonBy, writtenQuestion } from '../decide/steps.ts';
 import type { Draft } from '../events.ts';
 import type { LedgerEntry } from '../ledger.ts';
@@ -20,8 +21,12 @@ export interface DeskResponse {
 
 export interface DeskQuestion {
   prompt: string;
+  picture: PictureView | null;
+  sound: Sound | null;
+  video: Video | null;
+  answerPicture: PictureView | null;
   control: Control;
-  options: string[];
+  options: OptionView[];
   key: KeyView;
   explanation: string;
   onRight: string;
@@ -53,6 +58,10 @@ function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuesti
   const order = question.step === 'picked' ? kind.asWritten(written.answer) : question.order;
   return {
     prompt: written.prompt,
+    picture: pictureView(written.picture),
+    sound: written.sound,
+    video: written.video,
+    answerPicture: pictureView(written.answerPicture),
     control: kind.control(written.answer),
     options: kind.options(written.answer, order),
     key: kind.key(written.answer, order),

@@ -1,5 +1,6 @@
 import { formatOf, type BoardView } from '../../formats/index.ts';
-import type { AnswerView, Control, KeyView, Verdict } from '../../question/kind.ts';
+import { pictureView, type PictureView, type Sound, type Video } from '../../media/media.ts';
+import type { AnswerView, Control, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import type { KindName } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
 import { rank } from '../../rank/standings.ts';
@@ -43,15 +44,24 @@ export interface PublicQuestion {
   keyed: boolean;
   /** `null` until it is posed. */
   prompt: string | null;
+  /** To be seen and heard with the prompt. */
+  picture: PictureView | null;
+  sound: Sound | null;
+  video: Video | null;
+  /** BCP 47 or empty; told for reading aloud, where the author wants it offered. */
+  readAloud: { language: string } | null;
   /** `null` until the answers are open; so are the options. */
   control: Control | null;
-  options: string[] | null;
+  options: OptionView[] | null;
   ruledOut: number[];
   clock: Clock | null;
   limit: number | null;
   lockedBy: QuestionInPlay['lockedBy'];
   tries: TryView[];
-  key: (KeyView & Pick<Question, 'explanation' | 'onRight' | 'onWrong' | 'credit'>) | null;
+  key:
+    | (KeyView &
+        Pick<Question, 'explanation' | 'onRight' | 'onWrong' | 'credit'> & { picture: PictureView | null })
+    | null;
   /** Points that the question brought, once it is settled. */
   result: { team: string; amount: number }[] | null;
 }
@@ -100,6 +110,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
   const kind = kindInPlay(state, question);
   const place = formatOf(state.round!.format).inPlay(state.round!.state, question.ref);
   const opened = question.openedAt !== null;
+  const posed = question.step !== 'picked';
   const withTry = [
     ...question.tried,
     ...question.responses.map((response) => response.team).filter((team) => !question.tried.includes(team)),
@@ -114,7 +125,11 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     floor: question.floor,
     kind: written.answer.kind,
     keyed: kind.keyed,
-    prompt: question.step === 'picked' ? null : written.prompt,
+    prompt: posed ? written.prompt : null,
+    picture: posed ? pictureView(written.picture) : null,
+    sound: posed ? written.sound : null,
+    video: posed ? written.video : null,
+    readAloud: posed && written.readAloud ? { language: written.language } : null,
     control: opened ? kind.control(written.answer) : null,
     options: opened ? kind.options(written.answer, question.order) : null,
     ruledOut: ruledOut(state, question),
@@ -136,6 +151,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
           onRight: written.onRight,
           onWrong: written.onWrong,
           credit: written.credit,
+          picture: pictureView(written.answerPicture),
         }
       : null,
     result: question.step === 'settled' ? resultOf(state, question) : null,

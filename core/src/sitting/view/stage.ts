@@ -1,9 +1,18 @@
+import { creditsOf, type CreditLine } from '../../media/credits.ts';
 import { seatsOf, type SittingState } from '../state.ts';
 import { publicView, type PublicView } from './public.ts';
 
 export interface StageView extends PublicView {
   /** Names by team, while people are coming in. */
   lobby: Record<string, string[]> | null;
+  /** Whom to thank for pictures, sounds and texts of the questions that were played, once the show is over. */
+  credits: CreditLine[];
+}
+
+function creditsPlayed(state: SittingState): CreditLine[] {
+  const shown = new Set(state.played.filter((play) => play.keyShown).map((play) => play.question));
+  const questions = state.played.flatMap((play) => state.show.questions[play.question] ?? []);
+  return creditsOf(questions, (question) => shown.has(question.id));
 }
 
 export function stageView(state: SittingState): StageView {
@@ -13,5 +22,5 @@ export function stageView(state: SittingState): StageView {
           state.show.teams.map((team) => [team.id, seatsOf(state, team.id).map((seat) => seat.name)]),
         )
       : null;
-  return { ...publicView(state), lobby };
+  return { ...publicView(state), lobby, credits: state.phase === 'closed' ? creditsPlayed(state) : [] };
 }

@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import type { OptionView } from '@distaff/core';
 import { computed } from 'vue';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
+import OptionContent from '../../design/media/OptionContent.vue';
+import PictureFrame from '../../design/media/PictureFrame.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useDesk } from '../useDesk.ts';
 
@@ -14,19 +17,20 @@ const kind = computed(() => desk.question!.kind);
 
 interface Row {
   sign: string;
-  text: string;
+  option: OptionView | undefined;
+  partner?: OptionView | undefined;
   key: boolean;
 }
 const rows = computed<Row[]>(() => {
   const { control, options, key } = own.value;
   if (control.type === 'order')
-    return key.slots.map((slot, i) => ({ sign: `${i + 1}`, text: options[slot] ?? '', key: true }));
+    return key.slots.map((slot, i) => ({ sign: `${i + 1}`, option: options[slot], key: true }));
   if (control.type === 'match')
     return control.left.map((left, i) => {
       const slot = key.slots[i]!;
-      return { sign: letterOf(slot), text: `${left} – ${options[slot] ?? ''}`, key: true };
+      return { sign: letterOf(slot), option: left, partner: options[slot], key: true };
     });
-  return options.map((text, slot) => ({ sign: letterOf(slot), text, key: key.slots.includes(slot) }));
+  return options.map((option, slot) => ({ sign: letterOf(slot), option, key: key.slots.includes(slot) }));
 });
 const facts = computed(() =>
   (['notes', 'onRight', 'onWrong', 'explanation'] as const).filter((name) => own.value[name]),
@@ -36,7 +40,8 @@ const facts = computed(() =>
 <template>
   <ol v-if="rows.length" class="options">
     <li v-for="(row, i) in rows" :key="i" :class="{ key: row.key }">
-      <b class="letter">{{ row.sign }}</b> <RichText class="grow" inline :text="row.text" />
+      <b class="letter">{{ row.sign }}</b> <OptionContent class="grow" :option="row.option" />
+      <OptionContent v-if="row.partner" class="grow" :option="row.partner" />
       <span v-if="row.key" class="tag"><v-icon :icon="mdiCheckBold" size="16" /> {{ t('desk.key') }}</span>
     </li>
   </ol>
@@ -48,6 +53,10 @@ const facts = computed(() =>
         <dt>{{ t('desk.alsoAccepted') }}</dt>
         <dd>{{ own.key.texts.slice(1).join(' · ') }}</dd>
       </template>
+    </template>
+    <template v-if="own.answerPicture">
+      <dt>{{ t('desk.keyPicture') }}</dt>
+      <dd class="keyPicture"><PictureFrame :picture="own.answerPicture" size="small" /></dd>
     </template>
     <template v-if="!desk.question!.keyed">
       <dt>{{ t('desk.noKey') }}</dt>
@@ -97,6 +106,9 @@ dt {
 }
 dd {
   margin: 0;
+}
+.keyPicture {
+  height: 90px;
 }
 .keyText {
   font-weight: 700;

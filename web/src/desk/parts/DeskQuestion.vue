@@ -12,6 +12,7 @@ import {
 import type { DeskResponse } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
+import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import { letterOf } from '../../design/letters.ts';
 import { useFormat } from '../../design/useFormat.ts';
 import RichText from '../../design/rich/RichText.vue';
@@ -52,6 +53,7 @@ const shareHalf = 0.5;
       <b v-if="open.keyed" class="mono">{{ points(open.points) }}</b>
     </p>
     <RichText class="prompt" :text="own.prompt" />
+    <QuestionMedia v-if="own.picture || own.sound || own.video" class="media" :media="own" size="small" />
 
     <div v-if="open.step === 'open'" class="clock">
       <ClockThread v-if="open.clock" class="grow" :clock="open.clock" :limit="open.limit" :now="now" />

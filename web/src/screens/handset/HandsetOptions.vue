@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { PublicQuestion } from '@distaff/core';
+import type { OptionView, PublicQuestion } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
-import RichText from '../../design/rich/RichText.vue';
+import OptionContent from '../../design/media/OptionContent.vue';
 
 /** What there is to choose from, to read along; and the key among it once it is shown. */
 const { question } = defineProps<{ question: PublicQuestion }>();
@@ -12,25 +12,24 @@ const { t } = useI18n();
 
 interface Row {
   sign: string;
-  text: string;
-  partner: string;
+  option: OptionView | undefined;
+  partner: OptionView | undefined;
   state: '' | 'key' | 'gone' | 'out';
 }
 const rows = computed<Row[]>(() => {
   const { control, key, ruledOut } = question;
   const options = question.options ?? [];
   const told = key !== null && key.slots.length > 0;
-  const row = (sign: string, text: string, state: Row['state'] = told ? 'key' : '', partner = ''): Row => ({
-    sign,
-    text,
-    partner,
-    state,
-  });
-  if (control?.type === 'order' && told)
-    return key.slots.map((slot, i) => row(`${i + 1}`, options[slot] ?? ''));
+  const row = (
+    sign: string,
+    option: Row['option'],
+    state: Row['state'] = told ? 'key' : '',
+    partner?: OptionView,
+  ): Row => ({ sign, option, partner, state });
+  if (control?.type === 'order' && told) return key.slots.map((slot, i) => row(`${i + 1}`, options[slot]));
   if (control?.type === 'match')
     return told
-      ? control.left.map((left, i) => row('', left, 'key', options[key.slots[i]!] ?? ''))
+      ? control.left.map((left, i) => row('', left, 'key', options[key.slots[i]!]))
       : [...control.left.map((left) => row('', left)), ...options.map((one, i) => row(letterOf(i), one))];
   return options.map((option, i) => {
     const state = told ? (key.slots.includes(i) ? 'key' : 'gone') : ruledOut.includes(i) ? 'out' : '';
@@ -43,8 +42,8 @@ const rows = computed<Row[]>(() => {
   <ol class="options">
     <li v-for="(row, i) in rows" :key="i" :class="row.state">
       <span v-if="row.sign" class="eyelet">{{ row.sign }}</span>
-      <RichText class="grow" inline :text="row.text" />
-      <RichText v-if="row.partner" inline :text="row.partner" />
+      <OptionContent class="grow" :option="row.option" />
+      <OptionContent v-if="row.partner" :option="row.partner" />
       <v-icon v-if="row.state === 'key'" :icon="mdiCheckBold" :aria-label="t('handset.key')" />
     </li>
   </ol>

@@ -4,6 +4,7 @@ import type { PublicQuestion, SeatView, TeamView } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
+import PictureFrame from '../../design/media/PictureFrame.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
@@ -56,6 +57,13 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
       <v-icon :icon="mdiCheckBold" /> {{ t('handset.key') }}:
       <RichText inline :text="question.key.texts[0]!" />
     </p>
+
+    <PictureFrame
+      v-if="question.key?.picture"
+      class="keyPicture"
+      :picture="question.key.picture"
+      size="small"
+    />
 
     <div v-if="seat.given" class="given">
       <p class="small">{{ t('handset.given') }}</p>
@@ -116,6 +124,11 @@ p {
   color: #14211d;
   font-weight: 700;
   font-size: 20px;
+}
+.keyPicture {
+  align-self: center;
+  max-height: 32vh;
+  width: auto;
 }
 .given {
   padding: 12px 14px;

@@ -5,6 +5,8 @@ import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
+import QuestionMedia from '../../design/media/QuestionMedia.vue';
+import ReadAloud from '../../design/media/ReadAloud.vue';
 import RichText from '../../design/rich/RichText.vue';
 import HandsetAnswer from './HandsetAnswer.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
@@ -90,6 +92,13 @@ const line = computed(() => {
           }}
         </p>
         <RichText v-if="question.prompt" class="prompt" :text="question.prompt" />
+        <ReadAloud :question="question" />
+        <QuestionMedia
+          v-if="question.picture || question.sound || question.video"
+          class="media"
+          :media="question"
+          size="small"
+        />
         <HandsetAnswer
           v-if="mayAnswer && question.control && question.control.type !== 'none'"
           :key="question.ref + question.tries.length"
@@ -163,6 +172,16 @@ p {
 .topic {
   color: var(--accent);
   font-weight: 700;
+}
+.media {
+  flex: none;
+}
+.media :deep(img) {
+  max-height: 32vh;
+  width: auto;
+}
+.media :deep(video) {
+  max-height: 32vh;
 }
 .prompt {
   font-size: 22px;

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PublicView } from '@distaff/core';
+import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import BoardCells from '../../design/BoardCells.vue';
+import CreditList from '../../design/media/CreditList.vue';
 import StandingBars from '../../design/StandingBars.vue';
 import { useFormat } from '../../design/useFormat.ts';
 
 /** The close: the winners' names set large, the cloth as it was woven, and a band a team. */
-const { view } = defineProps<{ view: PublicView }>();
+const { view } = defineProps<{ view: StageView }>();
 const { t } = useI18n();
 const { list } = useFormat();
 const winners = computed(() => view.teams.filter((team) => team.place === 1).map((team) => team.name));
@@ -20,6 +21,10 @@ const winners = computed(() => view.teams.filter((team) => team.place === 1).map
     <div class="final">
       <h3>{{ t('stage.final') }}</h3>
       <StandingBars class="bars" :teams="view.teams" />
+      <section v-if="view.credits.length" class="credits">
+        <h3>{{ t('common.credits') }}</h3>
+        <CreditList :credits="view.credits" />
+      </section>
     </div>
   </section>
 </template>
@@ -52,6 +57,13 @@ h3 {
   --cell-points: calc(2.2 * var(--u));
   --cell-gap: calc(0.5 * var(--u));
   animation: unroll 300ms ease-out;
+}
+.credits {
+  margin-top: calc(2 * var(--u));
+  min-height: 0;
+  overflow: hidden;
+  font-size: calc(1.9 * var(--u));
+  color: var(--dim);
 }
 .final {
   display: flex;

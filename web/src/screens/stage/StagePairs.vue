@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import type { OptionView } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
-import RichText from '../../design/rich/RichText.vue';
+import OptionContent from '../../design/media/OptionContent.vue';
 
 /** Two columns to be matched; once the key is shown, each left one with its partner. */
 const { left, options, keySlots } = defineProps<{
-  left: readonly string[];
-  options: readonly string[];
+  left: readonly OptionView[];
+  options: readonly OptionView[];
   keySlots: readonly number[] | null;
 }>();
 const { t } = useI18n();
@@ -16,18 +17,18 @@ const { t } = useI18n();
 <template>
   <ol v-if="keySlots" class="pairs" :class="{ many: left.length > 5 }">
     <li v-for="(one, i) in left" :key="i" class="key">
-      <RichText class="text" inline :text="one" />
+      <OptionContent class="text" :option="one" />
       <v-icon :icon="mdiCheckBold" size="1em" :aria-label="t('stage.goesWith')" />
-      <RichText class="text" inline :text="options[keySlots[i]!] ?? ''" />
+      <OptionContent class="text" :option="options[keySlots[i]!]" />
     </li>
   </ol>
   <div v-else class="columns" :class="{ many: options.length > 5 }">
     <ul>
-      <li v-for="(one, i) in left" :key="i"><RichText class="text" inline :text="one" /></li>
+      <li v-for="(one, i) in left" :key="i"><OptionContent class="text" :option="one" /></li>
     </ul>
     <ol>
       <li v-for="(option, slot) in options" :key="slot">
-        <span class="eyelet">{{ letterOf(slot) }}</span> <RichText class="text" inline :text="option" />
+        <span class="eyelet">{{ letterOf(slot) }}</span> <OptionContent class="text" :option="option" />
       </li>
     </ol>
   </div>
@@ -61,6 +62,10 @@ li {
   border-radius: calc(0.8 * var(--u));
   font-size: calc(3.9 * var(--u));
   line-height: 1.1;
+}
+li:has(img) {
+  --thumb: calc(11 * var(--u));
+  flex-basis: calc(13 * var(--u));
 }
 .many li {
   font-size: calc(3 * var(--u));

@@ -3,6 +3,8 @@ import { computed } from 'vue';
 import type { PublicQuestion, TeamView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
+import QuestionMedia from '../../design/media/QuestionMedia.vue';
+import ReadAloud from '../../design/media/ReadAloud.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
@@ -35,6 +37,12 @@ const state = computed(() => {
   const by = { time: 'stage.timeUp', all: 'stage.lockedAll', host: 'stage.locked' } as const;
   return question.lockedBy ? t(by[question.lockedBy]) : '';
 });
+/** The picture of the answer takes the place of the one of the question. */
+const media = computed(() => {
+  const { key, picture, sound, video } = question;
+  if (key?.picture) return { picture: key.picture, sound: null, video: null };
+  return picture || sound || video ? { picture, sound, video } : null;
+});
 const isCard = computed(() => question.kind === 'card');
 const gains = computed(() => question.result?.filter((one) => one.amount !== 0) ?? []);
 </script>
@@ -47,9 +55,15 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
       <span v-if="floor" class="floor"><WeaveSwatch :weave="floor.weave" /> {{ floor.name }}</span>
     </p>
     <p v-if="question.prompt === null" class="ready">{{ t('stage.comesUp') }}</p>
-    <RichText v-else class="prompt" :class="size" :text="question.prompt" />
+    <template v-else>
+      <RichText class="prompt" :class="size" :text="question.prompt" />
+      <ReadAloud class="read" :question="question" />
+    </template>
 
-    <StageAnswer v-if="question.control" :question="question" :teams="teams" />
+    <div class="middle-part" :class="{ beside: media?.picture || media?.video, alone: !question.control }">
+      <StageAnswer v-if="question.control" class="answer" :question="question" :teams="teams" />
+      <QuestionMedia v-if="media" class="media" :media="media" />
+    </div>
 
     <RichText v-if="question.key?.explanation" class="explanation" :text="question.key.explanation" />
     <p v-if="question.key?.credit" class="state">{{ t('stage.credit', { text: question.key.credit }) }}</p>
@@ -133,6 +147,34 @@ p {
   font-family: var(--display);
   font-weight: 700;
   font-size: calc(9 * var(--u));
+}
+.read {
+  font-size: calc(3 * var(--u));
+}
+.middle-part {
+  flex: 0 1 auto;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+}
+/* A picture stands beside what is to choose, or has the whole place while there is nothing yet. */
+.middle-part.beside {
+  flex: 1 1 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 42%);
+  grid-template-rows: minmax(0, 1fr);
+  gap: calc(3 * var(--u));
+}
+.middle-part.alone.beside {
+  grid-template-columns: minmax(0, 1fr);
+}
+.answer {
+  min-height: 0;
+}
+.media {
+  --thanks: calc(1.9 * var(--u));
+  font-size: calc(3 * var(--u));
+  justify-content: center;
 }
 .explanation {
   font-size: calc(3.4 * var(--u));

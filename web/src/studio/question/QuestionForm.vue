@@ -10,8 +10,11 @@ import NumberEditor from './answers/NumberEditor.vue';
 import OptionsEditor from './answers/OptionsEditor.vue';
 import PairsEditor from './answers/PairsEditor.vue';
 import TrueFalseEditor from './answers/TrueFalseEditor.vue';
+import UploadState from '../media/UploadState.vue';
 import { kindIcons } from './kindIcons.ts';
+import MediaEditor from './MediaEditor.vue';
 import QuestionDetails from './QuestionDetails.vue';
+import { useMediaDrop } from './useMediaDrop.ts';
 
 /** A question of any kind, wherever it is kept. There is never a silent key: what is missing is said until it is there. */
 const question = defineModel<Question>({ required: true });
@@ -19,6 +22,8 @@ const { focus = false } = defineProps<{ clockHint?: string; tags?: readonly stri
 const { t } = useI18n();
 const { lackWords } = useLacks();
 const root = ref<HTMLElement | null>(null);
+const drop = useMediaDrop(question);
+const { over } = drop;
 const lacks = computed(() => lacksOf(question.value));
 
 /** What was written for a kind is kept for a change of mind. */
@@ -41,7 +46,15 @@ defineExpose({ focusPrompt });
 </script>
 
 <template>
-  <div ref="root" class="form">
+  <div
+    ref="root"
+    class="form"
+    :class="{ over }"
+    @paste="drop.paste"
+    @dragover="drop.dragOver"
+    @dragleave="drop.dragLeave"
+    @drop="drop.drop"
+  >
     <p class="state" :class="{ lacking: lacks.length }" role="status">
       <v-icon :icon="lacks.length ? mdiAlertOutline : mdiCheck" size="18" />
       {{ lacks.length ? t('studio.unfinished', { lacks: lackWords(lacks) }) : t('studio.finished') }}
@@ -80,6 +93,7 @@ defineExpose({ focusPrompt });
       />
       <OptionsEditor v-else-if="question.answer.kind !== 'card'" v-model="question.answer" />
     </div>
+    <MediaEditor v-model="question"><UploadState :upload="drop.upload" /></MediaEditor>
     <QuestionDetails v-model="question" :clock-hint="clockHint" :tags="tags"
       ><slot name="beside-clock"
     /></QuestionDetails>
@@ -91,6 +105,10 @@ defineExpose({ focusPrompt });
   display: flex;
   flex-direction: column;
   gap: 14px;
+}
+.form.over {
+  outline: 2px dashed var(--moss);
+  outline-offset: 6px;
 }
 .form > * {
   flex: none;

@@ -48,6 +48,7 @@ export const desk = {
     'Players appear in their teams at the right as they come in. Begin when you are ready; latecomers can still join.',
   pickHint: 'Click a cell, or press Space to go to the board and choose with the arrow keys and Enter.',
   key: 'Key',
+  keyPicture: 'Picture of the answer',
   alsoAccepted: 'Accepted too',
   explanation: 'Explanation',
   notes: 'Notes',

@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import { wordsOfOption, type OptionView } from '@distaff/core';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../../design/letters.ts';
-import RichText from '../../../design/rich/RichText.vue';
+import OptionContent from '../../../design/media/OptionContent.vue';
 
 /** Match pairs: the left one that is marked takes the right one that is touched; then the next is marked. */
 const { left, options, disabled } = defineProps<{
-  left: readonly string[];
-  options: readonly string[];
+  left: readonly OptionView[];
+  options: readonly OptionView[];
   disabled: boolean;
 }>();
 const wire = defineModel<object | null>('wire', { required: true });
@@ -15,6 +16,10 @@ const word = defineModel<string>('word', { required: true });
 const { t } = useI18n();
 const chosen = ref<(number | null)[]>(left.map(() => null));
 const active = ref(0);
+const activeWords = computed(() => {
+  const one = left[active.value];
+  return one ? wordsOfOption(one) : '';
+});
 const done = computed(() => chosen.value.filter((slot) => slot !== null).length);
 
 function take(slot: number): void {
@@ -50,16 +55,16 @@ watch(
         :disabled="disabled"
         @click="active = i"
       >
-        <RichText class="grow" inline :text="one" />
+        <OptionContent class="grow" :option="one" />
         <span class="partner">
           <template v-if="chosen[i] !== null"
-            ><b>{{ letterOf(chosen[i]!) }}</b> <RichText inline :text="options[chosen[i]!] ?? ''"
+            ><b>{{ letterOf(chosen[i]!) }}</b> <OptionContent :option="options[chosen[i]!]"
           /></template>
           <template v-else>…</template>
         </span>
       </button>
     </div>
-    <p>{{ t('handset.matchWith', { left: left[active] ?? '' }) }}</p>
+    <p>{{ t('handset.matchWith', { left: activeWords }) }}</p>
     <div role="group" :aria-label="t('handset.matchRight')" class="bars chips">
       <button
         v-for="(option, i) in options"
@@ -71,7 +76,7 @@ watch(
         :disabled="disabled"
         @click="take(i)"
       >
-        <span class="eyelet">{{ letterOf(i) }}</span> <RichText class="grow" inline :text="option" />
+        <span class="eyelet">{{ letterOf(i) }}</span> <OptionContent class="grow" :option="option" />
       </button>
     </div>
   </div>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import type { OptionView } from '@distaff/core';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import RichText from '../../../design/rich/RichText.vue';
+import OptionContent from '../../../design/media/OptionContent.vue';
 
 /** Put in order by touching one after the other: the first, the second … Touching again takes one out. */
-const { options, disabled } = defineProps<{ options: readonly string[]; disabled: boolean }>();
+const { options, disabled } = defineProps<{ options: readonly OptionView[]; disabled: boolean }>();
 const wire = defineModel<object | null>('wire', { required: true });
 const word = defineModel<string>('word', { required: true });
 const { t } = useI18n();
@@ -43,7 +44,7 @@ watch(
         @click="touch(i)"
       >
         <span class="eyelet">{{ placeOf(i) || '' }}</span>
-        <RichText class="grow" inline :text="option" />
+        <OptionContent class="grow" :option="option" />
         <span v-if="placeOf(i)" class="hide">{{ t('handset.isPlace', { n: placeOf(i) }) }}</span>
       </button>
     </div>

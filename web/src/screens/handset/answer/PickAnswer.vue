@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import type { OptionView } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../../design/letters.ts';
-import RichText from '../../../design/rich/RichText.vue';
+import OptionContent from '../../../design/media/OptionContent.vue';
 
 /** Options as tall bars: one of them, or any number of them. */
 const { options, out, several, disabled } = defineProps<{
-  options: readonly string[];
+  options: readonly OptionView[];
   out: readonly number[];
   several: boolean;
   disabled: boolean;
@@ -60,7 +61,7 @@ watch(
           letterOf(i)
         }}</template></span
       >
-      <RichText class="grow" inline :text="option" />
+      <OptionContent class="grow" :option="option" />
       <small v-if="out.includes(i)">{{ t('handset.tried') }}</small>
     </button>
   </div>

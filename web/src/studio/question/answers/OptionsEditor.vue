@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { MAX_OPTIONS, MIN_OPTIONS, type ContentOf, type Option } from '@distaff/core';
+import { MAX_OPTIONS, MIN_OPTIONS, type ContentOf, type Option, type Picture } from '@distaff/core';
 import { mdiClose, mdiDragVertical, mdiPlus } from '@mdi/js';
 import { nanoid } from 'nanoid';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
+import MediaSlot from '../../media/MediaSlot.vue';
 import { letterOf } from '../../../design/letters.ts';
 
 /**
@@ -75,7 +76,13 @@ async function move(i: number, by: number): Promise<void> {
       {{ t(ordered ? 'studio.things' : 'studio.options') }} <span class="muted">{{ t(hint) }}</span>
     </legend>
     <VueDraggable v-model="options" class="list" handle=".handle" :animation="150">
-      <div v-for="(option, i) in options" :key="option.id" class="option" :class="{ key: isKey(option.id) }">
+      <div
+        v-for="(option, i) in options"
+        :key="option.id"
+        class="option"
+        :class="{ key: isKey(option.id) }"
+        :data-place="i"
+      >
         <span class="handle" :title="t('studio.moveOption')" aria-hidden="true"
           ><v-icon :icon="mdiDragVertical" size="18"
         /></span>
@@ -101,6 +108,13 @@ async function move(i: number, by: number): Promise<void> {
           @keydown.meta.enter.exact.prevent="toggleKey(option.id)"
           @keydown.alt.up.prevent="move(i, -1)"
           @keydown.alt.down.prevent="move(i, 1)"
+        />
+        <MediaSlot
+          :model-value="option.picture ?? null"
+          kind="picture"
+          small
+          :label="t('media.optionPicture', { letter: signOf(i) })"
+          @update:model-value="option.picture = $event as Picture | null"
         />
         <button
           v-if="options.length > MIN_OPTIONS"

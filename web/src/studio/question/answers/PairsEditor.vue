@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { MAX_OPTIONS, MIN_OPTIONS, type ContentOf, type Pair } from '@distaff/core';
+import { MAX_OPTIONS, MIN_OPTIONS, type ContentOf, type Pair, type Picture } from '@distaff/core';
 import { mdiClose, mdiDragVertical, mdiPlus } from '@mdi/js';
 import { nanoid } from 'nanoid';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
+import MediaSlot from '../../media/MediaSlot.vue';
 
 /** Pairs, left and right as they belong together, and right ones that belong to nobody. */
 const content = defineModel<ContentOf<'match'>>({ required: true });
@@ -30,8 +31,15 @@ async function next(i: number): Promise<void> {
       {{ t('studio.pairs') }} <span class="muted">{{ t('studio.pairsHint') }}</span>
     </legend>
     <VueDraggable v-model="pairs" class="list" handle=".handle" :animation="150">
-      <div v-for="(pair, i) in pairs" :key="pair.id" class="line">
+      <div v-for="(pair, i) in pairs" :key="pair.id" class="line" :data-place="i">
         <span class="handle" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="18" /></span>
+        <MediaSlot
+          :model-value="pair.picture ?? null"
+          kind="picture"
+          small
+          :label="t('media.pairPicture', { n: i + 1 })"
+          @update:model-value="pair.picture = $event as Picture | null"
+        />
         <input
           v-model="pair.left"
           class="left"

@@ -1,0 +1,39 @@
+import type { Question } from '../question/question.ts';
+import { mediaOf } from './ofQuestion.ts';
+
+/** One line of a credits card: whom to thank, for what, under which terms. */
+export interface CreditLine {
+  credit: string;
+  licence: string;
+  /** What it is, by its alternative text; empty for the text of a question. */
+  what: string;
+}
+
+/**
+ * All whom a set of questions has to thank, each once, in the order in which they come up. Where the
+ * key is still to be kept secret (`told` says no), only makers and licences of what was seen with the
+ * prompt are named, and not for what.
+ */
+export function creditsOf(
+  questions: readonly Question[],
+  told: (question: Question) => boolean = () => true,
+): CreditLine[] {
+  const lines = questions.flatMap((question): CreditLine[] => {
+    const all = told(question);
+    const media = mediaOf(question)
+      .filter(({ place }) => all || place !== 'answerPicture')
+      .map(({ media: { credit, licence, alt } }) => ({
+        credit: credit.trim(),
+        licence: licence.trim(),
+        what: all ? alt.trim() : '',
+      }));
+    return all ? [...media, { credit: question.credit.trim(), licence: '', what: '' }] : media;
+  });
+  const seen = new Set<string>();
+  return lines.filter((one) => {
+    const id = JSON.stringify(one);
+    if ((one.credit === '' && one.licence === '') || seen.has(id)) return false;
+    seen.add(id);
+    return true;
+  });
+}

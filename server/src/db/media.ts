@@ -1,0 +1,92 @@
+import { Op } from 'sequelize';
+import { Problem } from '../problem.ts';
+import { MediaRow } from './models.ts';
+
+/** A file of somebody's media library, and what was said of it last. */
+export interface StoredMedia {
+  id: string;
+  kind: 'picture' | 'sound' | 'video';
+  type: string;
+  name: string;
+  bytes: number;
+  /** Pixels; 0 for what has none. */
+  width: number;
+  height: number;
+  alt: string;
+  credit: string;
+  licence: string;
+}
+export type MediaWords = Pick<StoredMedia, 'alt' | 'credit' | 'licence'>;
+
+const stored = (row: MediaRow): StoredMedia => ({
+  id: row.id,
+  kind: row.kind,
+  type: row.type,
+  name: row.name,
+  bytes: Number(row.bytes),
+  width: row.width,
+  height: row.height,
+  alt: row.alt,
+  credit: row.credit,
+  licence: row.licence,
+});
+
+export async function addMedia(
+  accountId: string,
+  media: StoredMedia,
+  made: { sha256: string } | { cutOf: string },
+): Promise<StoredMedia> {
+  return stored(await MediaRow.create({ ...media, accountId, ...made }));
+}
+
+/** The same file where the account has it already; it is seen again if it was hidden. */
+export async function sameMedia(accountId: string, sha256: string): Promise<StoredMedia | null> {
+  const row = await MediaRow.findOne({ where: { accountId, sha256 } });
+  await row?.update({ hiddenAt: null });
+  return row && stored(row);
+}
+
+/** By its id alone: whoever knows the id may see the file, as the players of a show do. */
+export async function mediaById(id: string): Promise<StoredMedia | null> {
+  const row = await MediaRow.findByPk(id);
+  return row && stored(row);
+}
+
+async function ownRow(accountId: string, id: string): Promise<MediaRow> {
+  const row = await MediaRow.findOne({ where: { id, accountId } });
+  if (!row) throw new Problem(404, 'notThere', 'There is no such file in your library.');
+  return row;
+}
+
+/** The latest first, found by any part of name or alternative text. */
+export async function listMedia(
+  accountId: string,
+  { kind, q, limit, offset }: { kind: StoredMedia['kind']; q: string; limit: number; offset: number },
+): Promise<{ media: StoredMedia[]; total: number }> {
+  const like = { [Op.like]: `%${q.replace(/[\\%_]/g, '\\$&')}%` };
+  const { rows, count } = await MediaRow.findAndCountAll({
+    where: {
+      accountId,
+      kind,
+      hiddenAt: null,
+      ...(q ? { [Op.or]: [{ name: like }, { alt: like }, { credit: like }] } : {}),
+    },
+    order: [
+      ['createdAt', 'DESC'],
+      ['id', 'ASC'],
+    ],
+    limit,
+    offset,
+  });
+  return { media: rows.map(stored), total: count };
+}
+
+/** Keeps what was said of a file, to be offered when it is used again. */
+export async function describeMedia(accountId: string, id: string, words: MediaWords): Promise<StoredMedia> {
+  return stored(await (await ownRow(accountId, id)).update(words));
+}
+
+/** Takes a file out of the list. The file itself stays: questions and shows may hold it. */
+export async function hideMedia(accountId: string, id: string): Promise<void> {
+  await (await ownRow(accountId, id)).update({ hiddenAt: new Date() });
+}

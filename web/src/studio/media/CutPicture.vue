@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import type { Cut, Picture } from '@distaff/core';
+import { computed, ref } from 'vue';
+import { Cropper } from 'vue-advanced-cropper';
+import 'vue-advanced-cropper/dist/style.css';
+import { useI18n } from 'vue-i18n';
+import { pictureUrl } from '../../design/media/mediaUrl.ts';
+
+/** Cuts a part out of a picture, always from the whole one. */
+const { picture, busy } = defineProps<{ picture: Picture; busy: boolean }>();
+const emit = defineEmits<{ cut: [part: Cut | null]; cancel: [] }>();
+const { t } = useI18n();
+const whole = computed(() => picture.cutOf?.file ?? picture.file);
+
+interface Result {
+  coordinates: { left: number; top: number; width: number; height: number };
+  image: { width: number; height: number } | null;
+}
+const result = ref<Result | null>(null);
+const share = (part: number, of: number) => Math.min(1, Math.max(0, part / of));
+function done(): void {
+  const { coordinates, image } = result.value ?? {};
+  if (!coordinates || !image) return;
+  const x = share(coordinates.left, image.width);
+  const y = share(coordinates.top, image.height);
+  emit('cut', {
+    x,
+    y,
+    width: Math.min(1 - x, share(coordinates.width, image.width)),
+    height: Math.min(1 - y, share(coordinates.height, image.height)),
+  });
+}
+/** Where the cut was made before, in pixels of the whole picture. */
+const before = ({ imageSize }: { imageSize: { width: number; height: number } }) => {
+  const { cutOf } = picture;
+  return {
+    left: (cutOf?.x ?? 0) * imageSize.width,
+    top: (cutOf?.y ?? 0) * imageSize.height,
+    width: (cutOf?.width ?? 1) * imageSize.width,
+    height: (cutOf?.height ?? 1) * imageSize.height,
+  };
+};
+const beforePlace = before;
+</script>
+
+<template>
+  <div>
+    <Cropper
+      class="cropper"
+      :src="pictureUrl(whole, 'large')"
+      :default-size="before"
+      :default-position="beforePlace"
+      :canvas="false"
+      image-restriction="fit-area"
+      @change="result = $event"
+    />
+    <p class="muted">{{ t('media.cutHint') }}</p>
+    <div class="row end">
+      <v-btn v-if="picture.cutOf" variant="text" :disabled="busy" @click="emit('cut', null)">{{
+        t('media.wholeAgain')
+      }}</v-btn>
+      <v-btn variant="text" :disabled="busy" @click="emit('cancel')">{{ t('common.cancel') }}</v-btn>
+      <v-btn color="primary" :loading="busy" @click="done">{{ t('media.cutOut') }}</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.cropper {
+  height: 340px;
+  background: #14211d;
+}
+.end {
+  justify-content: flex-end;
+}
+p {
+  margin: 6px 0;
+  font-size: 14px;
+}
+</style>
