@@ -47,7 +47,7 @@ run(async () => {
   mkdirSync('docs/screenshots', { recursive: true });
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium-headless-shell',
-    args: [
+    args: ['--font-render-hinting=none', 
       '--no-sandbox',
       '--disable-gpu',
       '--disable-quic',

@@ -8,6 +8,7 @@ import type { Config } from './config.ts';
 import { openDatabase, ping } from './db/database.ts';
 import { migrate } from './db/migrate.ts';
 import { defineModels } from './db/models.ts';
+import { duplicatesOf } from './db/duplicates.ts';
 import { Imports } from './db/imports.ts';
 import { QuestionSearch } from './db/questionSearch.ts';
 import { Sittings } from './db/sittings.ts';
@@ -30,6 +31,9 @@ import { MediaFiles } from './media/mediaFiles.ts';
 
 /** Wrong codes that one place may send before it is slowed down: a class sits behind one address. */
 const FREE_GUESSES = 40;
+
+/** Near-duplicates that are listed at once. */
+const MOST_PAIRS = 200;
 
 const random = () => randomInt(2 ** 32) / 2 ** 32;
 
@@ -90,7 +94,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       accountRoutes(cookie, new Throttle()),
       showRoutes(store, random),
       setRoutes(),
-      questionRoutes(new QuestionSearch(database)),
+      questionRoutes(new QuestionSearch(database), (account, set) =>
+        duplicatesOf(database, account, set, MOST_PAIRS),
+      ),
       importRoutes(new Imports(database)),
       mediaRoutes(media),
       mediaFileRoutes(media),

@@ -10,8 +10,8 @@ export const QuestionSet = v.object({
 });
 export type QuestionSet = v.InferOutput<typeof QuestionSet>;
 
-/** A question may be unfinished, stale (its "check again by" has come) or unused in any show. */
-export const questionStates = ['unfinished', 'stale', 'unused'] as const;
+/** A question may be unfinished, remarked on by a review, stale (its "check again by" has come) or unused in any show. */
+export const questionStates = ['unfinished', 'remarks', 'stale', 'unused'] as const;
 export type QuestionState = (typeof questionStates)[number];
 
 export const questionSorts = ['place', 'changed', 'prompt'] as const;

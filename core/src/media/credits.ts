@@ -32,7 +32,7 @@ export function creditsOf(
   const seen = new Set<string>();
   return lines.filter((one) => {
     const id = JSON.stringify(one);
-    if ((one.credit === '' && one.licence === '') || seen.has(id)) return false;
+    if (one.credit === '' || seen.has(id)) return false;
     seen.add(id);
     return true;
   });

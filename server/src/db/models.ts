@@ -55,6 +55,7 @@ export class QuestionRow extends Model<InferAttributes<QuestionRow>, InferCreati
   declare language: string;
   declare difficulty: string | null;
   declare unfinished: boolean;
+  declare remarks: CreationOptional<number>;
   declare checkAgainBy: string | null;
   /** The beginning of the prompt as plain text. */
   declare prompt: string;
@@ -172,6 +173,7 @@ export function defineModels(sequelize: Sequelize): void {
       language: { type: DataTypes.STRING(35), allowNull: false },
       difficulty: { type: DataTypes.STRING(10), allowNull: true },
       unfinished: { type: DataTypes.BOOLEAN, allowNull: false },
+      remarks: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
       checkAgainBy: { type: DataTypes.DATEONLY, allowNull: true },
       prompt: { type: DataTypes.STRING(200), allowNull: false },
       searchText: { type: DataTypes.TEXT, allowNull: false },

@@ -25,6 +25,8 @@ export interface QuestionLine {
   kind: KindName;
   prompt: string;
   unfinished: boolean;
+  /** How many remarks a review has on it. */
+  remarks: number;
   stale: boolean;
   tags: string[];
   updatedAt: string;
@@ -96,6 +98,7 @@ function filterClause(
   if (filter.tag)
     add('EXISTS (SELECT 1 FROM question_tag t WHERE t.question_id = q.id AND t.tag = ?)', filter.tag);
   if (filter.state === 'unfinished') add('q.unfinished = 1');
+  if (filter.state === 'remarks') add('q.remarks > 0');
   if (filter.state === 'stale') add('q.check_again_by <= ?', today);
   if (filter.state === 'unused') add('NOT EXISTS (SELECT 1 FROM question_use u WHERE u.question_id = q.id)');
   return { sql, values };
@@ -201,10 +204,11 @@ export class QuestionSearch {
         kind: KindName;
         prompt: string;
         unfinished: number;
+        remarks: number;
         check_again_by: string | null;
         updated_at: Date;
       }>(
-        `SELECT q.id, q.set_id, s.title, q.kind, q.prompt, q.unfinished, CAST(q.check_again_by AS CHAR) AS check_again_by, q.updated_at
+        `SELECT q.id, q.set_id, s.title, q.kind, q.prompt, q.unfinished, q.remarks, CAST(q.check_again_by AS CHAR) AS check_again_by, q.updated_at
           FROM question q JOIN question_set s ON s.id = q.set_id WHERE q.id IN (${places})`,
         select,
       ),
@@ -224,6 +228,7 @@ export class QuestionSearch {
         kind: row.kind,
         prompt: row.prompt,
         unfinished: Boolean(row.unfinished),
+        remarks: row.remarks,
         stale: row.check_again_by !== null && row.check_again_by <= today,
         tags: tags.filter((one) => one.question_id === id).map((one) => one.tag),
         updatedAt: new Date(row.updated_at).toISOString(),

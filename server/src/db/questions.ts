@@ -3,6 +3,7 @@ import {
   lacksOf,
   plainText,
   Question,
+  reviewQuestion,
   searchText,
   wordsOf,
   type BulkChange,
@@ -43,12 +44,17 @@ const stored = (row: QuestionRow): StoredQuestion => ({
   question: v.parse(Question, row.doc),
 });
 
+/** Remarks that do not depend on the day, nor are told by "unfinished". */
+const remarksOn = (doc: Question): number =>
+  reviewQuestion({ ...doc, checkAgainBy: null }, '').filter((one) => one.weight !== 'must').length;
+
 /** What lists, filters and the search need beside the document. */
 const columnsOf = (doc: Question) => ({
   kind: doc.answer.kind,
   language: doc.language,
   difficulty: doc.difficulty,
   unfinished: lacksOf(doc).length > 0,
+  remarks: remarksOn(doc),
   checkAgainBy: doc.checkAgainBy,
   prompt: plainText(doc.prompt).slice(0, 200),
   searchText: searchText(doc),
@@ -120,7 +126,7 @@ export async function addQuestions(
     const now = new Date().toISOString().replace('T', ' ').replace('Z', '');
     await insertMany(
       `INSERT INTO question (id, set_id, account_id, position, kind, language, difficulty, unfinished,
-        check_again_by, prompt, search_text, doc, version, created_at, updated_at, import_id) VALUES`,
+        remarks, check_again_by, prompt, search_text, doc, version, created_at, updated_at, import_id) VALUES`,
       fresh.map((question, i) => {
         const row = columnsOf(question);
         return [
@@ -132,6 +138,7 @@ export async function addQuestions(
           row.language,
           row.difficulty,
           row.unfinished ? 1 : 0,
+          row.remarks,
           row.checkAgainBy,
           row.prompt,
           row.searchText,
@@ -258,6 +265,18 @@ export async function questionsOf(accountId: string, setId: string): Promise<Que
     ],
   });
   return rows.map((row) => v.parse(Question, row.doc));
+}
+
+/** All questions of a set in their order, each with its version, so that it can be saved. */
+export async function storedQuestionsOf(accountId: string, setId: string): Promise<StoredQuestion[]> {
+  const rows = await QuestionRow.findAll({
+    where: { accountId, setId, deletedAt: null },
+    order: [
+      ['position', 'ASC'],
+      ['id', 'ASC'],
+    ],
+  });
+  return rows.map(stored);
 }
 
 /** Puts the questions of a set in this order; ids that are not of the set are passed over. */

@@ -6,6 +6,7 @@ import {
   Id,
   kindNames,
   languageTag,
+  type NearDuplicate,
   Question,
   questionSorts,
   questionStates,
@@ -46,6 +47,7 @@ const Ids = v.pipe(
 const Change = v.object({ ids: Ids, change: BulkChange });
 const Move = v.object({ ids: Ids, set: Id });
 const Some = v.object({ ids: Ids });
+const Duplicates = v.object({ set: v.optional(Id) });
 const Similar = v.object({ prompt: text(1000), but: v.optional(Id) });
 
 /** How many similar questions are offered, and among how many they are looked for. */
@@ -56,7 +58,10 @@ const idOf = (ctx: Ctx & { params: Record<string, string> }) => read(Id, ctx.par
 const today = () => new Date().toISOString().slice(0, 10);
 
 /** The questions of the library: found, read, saved, changed many at once. */
-export function questionRoutes(search: QuestionSearch): Router {
+export function questionRoutes(
+  search: QuestionSearch,
+  duplicates: (accountId: string, set: string | null) => Promise<NearDuplicate[]>,
+): Router {
   const router = new Router({ prefix: '/api/questions' });
 
   router.get('/', async (ctx) => {
@@ -71,6 +76,13 @@ export function questionRoutes(search: QuestionSearch): Router {
   });
   router.get('/tags', async (ctx) => {
     ctx.body = { tags: await search.tags(signedIn(ctx).id) };
+  });
+  router.get('/duplicates', async (ctx) => {
+    const account = signedIn(ctx);
+    const { set } = read(Duplicates, ctx.query);
+    const pairs = await duplicates(account.id, set ?? null);
+    const ids = [...new Set(pairs.flatMap(({ a, b }) => [a, b]))];
+    ctx.body = { pairs, lines: await search.lines(ids, today()) };
   });
   router.post('/similar', async (ctx) => {
     const account = signedIn(ctx);

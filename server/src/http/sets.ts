@@ -1,7 +1,7 @@
 import Router from '@koa/router';
 import { Id, Question, QuestionSet } from '@distaff/core';
 import * as v from 'valibot';
-import { addQuestions, orderQuestions } from '../db/questions.ts';
+import { addQuestions, orderQuestions, storedQuestionsOf } from '../db/questions.ts';
 import {
   archiveSet,
   copySet,
@@ -63,6 +63,11 @@ export function setRoutes(): Router {
     const account = signedIn(ctx);
     ctx.status = 201;
     ctx.body = await copySet(account.id, idOf(ctx), read(Copy, ctx.request.body).title);
+  });
+  router.get('/:id/questions', async (ctx) => {
+    const account = signedIn(ctx);
+    const { id } = await readSet(account.id, idOf(ctx));
+    ctx.body = { questions: await storedQuestionsOf(account.id, id) };
   });
   router.post('/:id/questions', async (ctx) => {
     const account = signedIn(ctx);

@@ -3,6 +3,7 @@ import type {
   BulkChange,
   Cut,
   KindName,
+  NearDuplicate,
   Question,
   QuestionSet,
   QuestionSort,
@@ -74,6 +75,8 @@ export interface QuestionLine {
   kind: KindName;
   prompt: string;
   unfinished: boolean;
+  /** How many remarks a review has on it. */
+  remarks: number;
   stale: boolean;
   tags: string[];
   updatedAt: string;
@@ -135,6 +138,9 @@ export const server = {
   sets: (deleted: boolean) => call<{ sets: SetSummary[] }>('GET', `/api/sets${deleted ? '?deleted=1' : ''}`),
   createSet: (set: QuestionSet) => call<StoredSet>('POST', '/api/sets', { set }),
   set: (id: string) => call<StoredSet>('GET', `/api/sets/${id}`),
+  questionsOfSet: (id: string) => call<{ questions: StoredQuestion[] }>('GET', `/api/sets/${id}/questions`),
+  duplicates: (set: string) =>
+    call<{ pairs: NearDuplicate[]; lines: QuestionLine[] }>('GET', `/api/questions/duplicates?set=${set}`),
   saveSet: (id: string, version: number, set: QuestionSet) =>
     call<StoredSet>('PUT', `/api/sets/${id}`, { version, set }),
   copySet: (id: string, title: string) => call<StoredSet>('POST', `/api/sets/${id}/copy`, { title }),

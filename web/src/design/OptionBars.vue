@@ -79,18 +79,16 @@ li {
   display: grid;
   grid-template-columns: 1fr 1fr;
   grid-auto-rows: minmax(0, 1fr);
-  --thumb: 100%;
+  --thumb: calc(16 * var(--u));
 }
 .pictured.many {
   grid-template-columns: 1fr 1fr 1fr;
+  --thumb: calc(11 * var(--u));
 }
 .pictured li {
   min-height: 0;
   max-height: calc(26 * var(--u));
   padding-block: calc(0.8 * var(--u));
-}
-.pictured .text {
-  height: 100%;
 }
 .eyelet {
   flex: none;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { showAround } from '@distaff/core';
-import { mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
+import { mdiClipboardCheckOutline, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
@@ -136,10 +136,23 @@ const preview = computed(() =>
               }"
               >{{ t('library.bringIn') }}</v-btn
             >
-            <span class="grow" />
-            <v-btn color="primary" size="small" :prepend-icon="mdiPlus" :loading="adding" @click="add">{{
-              t('library.newQuestion')
-            }}</v-btn>
+            <v-btn
+              v-if="bank.query.set"
+              size="small"
+              variant="outlined"
+              :prepend-icon="mdiClipboardCheckOutline"
+              :to="{ path: '/studio/questions/check', query: { set: bank.query.set } }"
+              >{{ t('review.open') }}</v-btn
+            >
+            <v-btn
+              class="new"
+              color="primary"
+              size="small"
+              :prepend-icon="mdiPlus"
+              :loading="adding"
+              @click="add"
+              >{{ t('library.newQuestion') }}</v-btn
+            >
           </div>
           <p class="muted count" role="status">
             <template v-if="bank.instead">{{ t('library.instead', { words: bank.instead }) }}</template>
@@ -213,6 +226,9 @@ const preview = computed(() =>
 .filters {
   flex-wrap: wrap;
   gap: 6px;
+}
+.new {
+  flex: 1 0 auto;
 }
 .count {
   margin: 0;

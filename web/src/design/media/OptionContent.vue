@@ -1,18 +1,34 @@
 <script setup lang="ts">
 import type { OptionView } from '@distaff/core';
+import { computed } from 'vue';
 import RichText from '../rich/RichText.vue';
 import PictureFrame from './PictureFrame.vue';
+
+const MOST = 1.6;
 
 /** What stands in an option: a picture, words, or both. */
 const { option, size = 'small' } = defineProps<{
   option: OptionView | undefined;
   size?: 'large' | 'small';
 }>();
+/** Very long or very wide pictures are trimmed around what must stay in sight; others are seen whole. */
+const shape = computed(() => {
+  if (!option?.picture) return {};
+  const ratio = option.picture.width / option.picture.height;
+  return { aspectRatio: `${Math.min(MOST, Math.max(1 / MOST, ratio))}` };
+});
 </script>
 
 <template>
   <span class="content" :class="{ pictured: option?.picture }">
-    <PictureFrame v-if="option?.picture" class="thumb" :picture="option.picture" :size="size" />
+    <PictureFrame
+      v-if="option?.picture"
+      class="thumb"
+      :picture="option.picture"
+      :size="size"
+      :style="shape"
+      trim
+    />
     <RichText v-if="option?.text || !option?.picture" inline :text="option?.text ?? ''" />
   </span>
 </template>
@@ -32,7 +48,6 @@ const { option, size = 'small' } = defineProps<{
   flex: none;
   width: auto;
   height: var(--thumb, 72px);
-  max-width: 60%;
   border-radius: 4px;
 }
 </style>

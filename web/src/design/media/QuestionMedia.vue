@@ -12,7 +12,7 @@ const { media, size = 'large' } = defineProps<{
 }>();
 const { t } = useI18n();
 const thanks = (one: { credit: string; licence: string }) =>
-  [one.credit, one.licence].filter(Boolean).join(' · ');
+  one.credit && [one.credit, one.licence].filter(Boolean).join(' · ');
 </script>
 
 <template>

@@ -177,7 +177,7 @@ p {
   flex: none;
 }
 .media :deep(img) {
-  max-height: 32vh;
+  max-height: 26vh;
   width: auto;
 }
 .media :deep(video) {

@@ -22,7 +22,12 @@ async function take(file: File | undefined): Promise<void> {
   over.value = false;
   if (!file) return;
   const media = await upload.send(file);
-  if (media) emit('sent', media);
+  if (media?.kind === kind) emit('sent', media);
+  else if (media)
+    upload.problem.value = t('media.otherKind', {
+      is: t(`media.kinds.${media.kind}`),
+      wanted: t(`media.kinds.${kind}`),
+    });
 }
 function pasted(event: ClipboardEvent): void {
   const file = event.clipboardData?.files[0];

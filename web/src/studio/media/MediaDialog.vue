@@ -23,11 +23,9 @@ const tabs = computed(() => [
   ...(kind === 'video' ? ['address'] : []),
 ]);
 const link = ref('');
-const wrongKind = ref('');
 const linkGood = computed(() => /^https:\/\/[^\s/]+\.[^\s]+$/i.test(link.value.trim()));
 watch(open, (now) => {
   if (!now) return;
-  wrongKind.value = '';
   link.value = '';
   tab.value = 'device';
 });
@@ -37,13 +35,6 @@ function choose(media: Picture | Sound | Video): void {
   open.value = false;
 }
 function take(media: StoredMedia): void {
-  if (media.kind !== kind) {
-    wrongKind.value = t('media.otherKind', {
-      is: t(`media.kinds.${media.kind}`),
-      wanted: t(`media.kinds.${kind}`),
-    });
-    return;
-  }
   const from = { picture: pictureFrom, sound: soundFrom, video: videoFrom }[kind];
   choose(from(media));
 }
@@ -59,10 +50,7 @@ const takeLink = () =>
         <v-tab v-for="one in tabs" :key="one" :value="one">{{ t(`media.from.${one}`) }}</v-tab>
       </v-tabs>
       <div class="body">
-        <template v-if="tab === 'device'">
-          <DropPlace :kind="kind" @sent="take" />
-          <p v-if="wrongKind" role="alert" class="problem">{{ wrongKind }}</p>
-        </template>
+        <DropPlace v-if="tab === 'device'" :kind="kind" @sent="take" />
         <MyFiles v-else-if="tab === 'mine'" :kind="kind" @choose="take" />
         <ShelfList v-else-if="tab === 'shelf'" @choose="choose(pictureFromShelf($event))" />
         <v-form v-else class="link" @submit.prevent="takeLink">

@@ -29,7 +29,7 @@ export const pictureFromShelf = ({ name, alt, width, height }: ShelfDrawing): Pi
   width,
   height,
   alt,
-  credit: 'Distaff',
+  credit: '',
   licence: 'CC0 1.0',
   focus: { x: 0.5, y: 0.5 },
   cutOf: null,

@@ -1,6 +1,13 @@
 <script setup lang="ts">
-import { cellId, lacksOf, MAX_CATEGORIES, MAX_VALUES } from '@distaff/core';
-import { mdiAlertOutline, mdiClose, mdiDragHorizontal, mdiDragVertical, mdiPlus } from '@mdi/js';
+import { cellId, lacksOf, MAX_CATEGORIES, MAX_VALUES, reviewQuestion } from '@distaff/core';
+import {
+  mdiAlertOutline,
+  mdiClose,
+  mdiCommentAlertOutline,
+  mdiDragHorizontal,
+  mdiDragVertical,
+  mdiPlus,
+} from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
@@ -24,12 +31,20 @@ const lacks = (ref: string) => {
   const question = editor.questionAt(ref);
   return question ? lacksOf(question) : [];
 };
+const today = new Date().toISOString().slice(0, 10);
+/** How many things a review would look at, beside what is missing. */
+const remarks = (ref: string) => {
+  const question = editor.questionAt(ref);
+  return question ? reviewQuestion(question, today).filter((one) => one.weight !== 'must').length : 0;
+};
 function told(name: string, ref: string, own: number): string {
   const question = editor.questionAt(ref);
   const params = { category: name || '…', points: points(worth(ref, own)) };
   if (!question) return t('studio.cellNew', params);
   if (lacks(ref).length) return t('studio.cellUnfinished', { ...params, lacks: lackWords(lacks(ref)) });
-  return t('studio.cellDone', { ...params, prompt: question.prompt });
+  const done = t('studio.cellDone', { ...params, prompt: question.prompt });
+  const n = remarks(ref);
+  return n ? `${done} (${t('review.remarks', n, { named: { n } })})` : done;
 }
 
 /** Moves one of a list by keyboard and keeps the focus on it. */
@@ -167,6 +182,12 @@ function choose(ref: string): void {
                 size="18"
               />
               <v-icon v-else :icon="mdiPlus" size="16" />
+              <v-icon
+                v-if="remarks(cellId(category.id, value.id)) && !lacks(cellId(category.id, value.id)).length"
+                class="remarked"
+                :icon="mdiCommentAlertOutline"
+                size="14"
+              />
             </button>
           </div>
         </div>
@@ -248,6 +269,7 @@ function choose(ref: string): void {
   cursor: grab;
 }
 .cell {
+  position: relative;
   min-height: 58px;
   display: flex;
   flex-direction: column;
@@ -261,6 +283,12 @@ function choose(ref: string): void {
 }
 .cell b {
   font-size: 14px;
+}
+.remarked {
+  position: absolute;
+  top: 3px;
+  right: 3px;
+  color: #8a6900;
 }
 .cell.empty {
   border-style: dashed;

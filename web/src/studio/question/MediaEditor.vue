@@ -51,7 +51,8 @@ const read = () =>
         density="compact"
         :label="t('media.readAloud')"
         :hint="t('media.readAloudHint')"
-        persistent-hint
+        :persistent-hint="question.readAloud"
+        :hide-details="!question.readAloud"
       />
       <v-btn
         v-if="question.readAloud && reading.supported.value"

@@ -1,9 +1,20 @@
 <script setup lang="ts">
-import { convert, kindNames, lacksOf, type AnswerContent, type KindName, type Question } from '@distaff/core';
+import {
+  convert,
+  kindNames,
+  lacksOf,
+  mend,
+  reviewQuestion,
+  type AnswerContent,
+  type KindName,
+  type MendName,
+  type Question,
+} from '@distaff/core';
 import { mdiAlertOutline, mdiCheck } from '@mdi/js';
 import { nanoid } from 'nanoid';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import RemarkList from '../review/RemarkList.vue';
 import { useLacks } from '../useLacks.ts';
 import AcceptedEditor from './answers/AcceptedEditor.vue';
 import NumberEditor from './answers/NumberEditor.vue';
@@ -24,7 +35,14 @@ const { lackWords } = useLacks();
 const root = ref<HTMLElement | null>(null);
 const drop = useMediaDrop(question);
 const { over } = drop;
+const today = () => new Date().toISOString().slice(0, 10);
 const lacks = computed(() => lacksOf(question.value));
+
+/** What is missing is said above already. */
+const remarks = computed(() =>
+  reviewQuestion(question.value, today()).filter((one) => one.weight !== 'must'),
+);
+const mendIt = (name: MendName) => Object.assign(question.value, mend(question.value, name, today()));
 
 /** What was written for a kind is kept for a change of mind. */
 const kept = new Map<KindName, AnswerContent>();
@@ -59,6 +77,7 @@ defineExpose({ focusPrompt });
       <v-icon :icon="lacks.length ? mdiAlertOutline : mdiCheck" size="18" />
       {{ lacks.length ? t('studio.unfinished', { lacks: lackWords(lacks) }) : t('studio.finished') }}
     </p>
+    <RemarkList v-if="remarks.length" :remarks="remarks" @mend="mendIt" />
     <slot name="above" />
     <v-textarea
       v-model="question.prompt"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiAlertOutline, mdiCalendarAlert } from '@mdi/js';
+import { mdiAlertOutline, mdiCalendarAlert, mdiCommentAlertOutline } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { QuestionLine } from '../../api/server.ts';
@@ -72,6 +72,14 @@ async function move(from: number, by: number): Promise<void> {
             size="18"
             :aria-label="t('library.states.unfinished')"
             :title="t('library.states.unfinished')"
+          />
+          <v-icon
+            v-if="lineAt(i)!.remarks"
+            class="mark"
+            :icon="mdiCommentAlertOutline"
+            size="18"
+            :aria-label="t('review.remarks', lineAt(i)!.remarks, { named: { n: lineAt(i)!.remarks } })"
+            :title="t('review.remarks', lineAt(i)!.remarks, { named: { n: lineAt(i)!.remarks } })"
           />
           <v-icon
             v-if="lineAt(i)!.stale"

@@ -23,7 +23,12 @@ export const library = {
   filter: 'Filter',
   tag: 'Tag',
   state: 'State',
-  states: { unfinished: 'Unfinished', stale: 'To be checked again', unused: 'In no show' },
+  states: {
+    unfinished: 'Unfinished',
+    remarks: 'With remarks',
+    stale: 'To be checked again',
+    unused: 'In no show',
+  },
   sort: 'Order',
   sorts: { place: 'As in the set', changed: 'Last changed first', prompt: 'By their words' },
   showDeleted: 'Show deleted questions',
