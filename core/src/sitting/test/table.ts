@@ -38,7 +38,7 @@ export const question = (id: string, prompt: string, answer: AnswerContent): Que
   prompt,
   answer,
   picture: picture(`picture-of-${id}`, 'Something seen'),
-  answerPicture: picture(`${SECRET}-key-of-${id}`, `${SECRET} seen with the key`),
+  answerPicture: picture(`${SECRET}-key-of-${id}`, `${SECRET} seen with the key of ${id}`),
   notes: `${SECRET} notes of ${id}`,
   explanation: `${SECRET} explanation of ${id}`,
   onRight: `${SECRET} praise of ${id}`,
