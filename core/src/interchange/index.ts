@@ -9,5 +9,19 @@ export { readRow } from './sheet/readRow.ts';
 export { sheetHeader, writeRow } from './sheet/writeRow.ts';
 export { quizFromCards, REVIEW_TAG, type Flashcard } from './flashcards.ts';
 export { readSetFile, SetFile, writeSetFile } from './setFile.ts';
+export { setFileSchema } from './jsonSchema.ts';
+export { readArchive, writeArchive, type ArchiveTrouble } from './archive.ts';
+export {
+  neededFiles,
+  readQtiPackage,
+  writeQtiPackage,
+  type MediaFile,
+  type PackageTrouble,
+  type ReadPackage,
+} from './qti/package.ts';
+export type { QtiVersion } from './qti/names.ts';
+export { readItem } from './qti/readItem.ts';
+export { unsaidByQti, writeItem } from './qti/writeItem.ts';
+export { readSetPackage, writeSetPackage } from './setPackage.ts';
 export { mendRow } from './mend.ts';
 export { toCsv } from './csv.ts';

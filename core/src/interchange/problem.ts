@@ -15,6 +15,7 @@ export type ProblemCode =
   | 'unknownKind'
   | 'badPair'
   | 'badMedia'
+  | 'unsaid'
   | 'brokenQuotes'
   | 'twice'
   | 'drawn';

@@ -9,6 +9,7 @@ export const SET_VERSION = 1;
 
 /** A question set as a JSON file of our own: everything, in the open. */
 export const SetFile = v.object({
+  $schema: v.optional(v.string()),
   format: v.literal(SET_FORMAT, 'This is no question set of Distaff.'),
   version: v.literal(SET_VERSION, 'This file was written by a newer version.'),
   set: QuestionSet,

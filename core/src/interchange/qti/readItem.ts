@@ -1,0 +1,222 @@
+import * as v from 'valibot';
+import { nearestKind } from './readKind.ts';
+import type { Picture } from '../../media/media.ts';
+import { blankQuestion, type Question } from '../../question/question.ts';
+import { languageTag } from '../../text/schemas.ts';
+import type { ImportProblem, ProblemCode } from '../problem.ts';
+import { toMarkdown } from './markup.ts';
+import { asVersion2 } from './names.ts';
+import { readAnswer } from './readAnswer.ts';
+import { all, first, readXml, textOf, type XmlElement, type XmlNode } from './xml.ts';
+
+export interface ReadItem {
+  question: Question;
+  problems: ImportProblem[];
+}
+/** Finds a file that an item names; null where the package has none. */
+export type Resolve = (path: string) => string | null;
+
+/** An item while it is read: what was not understood so far, and where its files are. */
+export class QtiItem {
+  readonly root: XmlElement;
+  readonly problems: ImportProblem[] = [];
+  readonly newId: () => string;
+  readonly #resolve: Resolve;
+
+  constructor(root: XmlElement, newId: () => string, resolve: Resolve) {
+    this.root = root;
+    this.newId = newId;
+    this.#resolve = resolve;
+  }
+  say(code: ProblemCode, field: string, found: string): void {
+    const known = this.problems.some(
+      (one) => one.code === code && one.field === field && one.found === found,
+    );
+    if (!known) this.problems.push({ code, field, found, mend: null });
+  }
+  cut(field: string, text: string, most: number): string {
+    if (text.length <= most) return text;
+    this.say('tooLong', field, text.slice(most));
+    return text.slice(0, most).trimEnd();
+  }
+  /** The words of a flow as small Markdown; what has no place in it is said. */
+  words(nodes: readonly XmlNode[], field: string, most: number, lines = true): string {
+    const text = toMarkdown(nodes, (name) => this.say('unsaid', field, name));
+    return this.cut(field, lines ? text : text.replace(/\s*\n\s*/g, ' '), most);
+  }
+  /** The first picture of a flow; further ones are said. */
+  picture(root: XmlElement, field: string, taken: readonly XmlElement[] = []): Picture | null {
+    const found = all(root, 'img').filter((img) => !taken.includes(img));
+    for (const more of found.slice(1)) this.say('unsaid', field, more.attributes.src ?? 'img');
+    const img = found[0];
+    if (!img) return null;
+    const file = this.file(img.attributes.src ?? '', field);
+    const pixels = (text: string | undefined) =>
+      Math.min(20_000, Math.max(1, Math.round(Number(text)) || 300));
+    if (file === null) return null;
+    return {
+      file,
+      width: pixels(img.attributes.width),
+      height: pixels(img.attributes.height),
+      alt: this.cut(field, (img.attributes.alt ?? '').replace(/\s+/g, ' '), 300),
+      credit: '',
+      licence: '',
+      focus: { x: 0.5, y: 0.5 },
+      cutOf: null,
+    };
+  }
+  file(path: string, field: string): string | null {
+    const file = this.#resolve(path);
+    if (file === null) this.say('badMedia', field, path);
+    return file;
+  }
+}
+
+const TAKEN_OUT = new Set([
+  'rubricBlock',
+  'object',
+  'audio',
+  'video',
+  'img',
+  'simpleChoice',
+  'simpleMatchSet',
+  'inlineChoice',
+]);
+/** The body without what is no part of the prompt; the interaction's own prompt is a part. */
+function withoutParts(nodes: readonly XmlNode[]): XmlNode[] {
+  return nodes.flatMap((child): XmlNode[] => {
+    if (typeof child === 'string') return [child];
+    if (TAKEN_OUT.has(child.name)) return [];
+    if (child.name === 'textEntryInteraction' || child.name === 'inlineChoiceInteraction') return [' ___ '];
+    if (child.name.endsWith('Interaction'))
+      return child.children
+        .filter((one): one is XmlElement => typeof one !== 'string' && one.name === 'prompt')
+        .map((one) => ({ ...one, name: 'p', children: withoutParts(one.children) }));
+    return [{ ...child, children: withoutParts(child.children) }];
+  });
+}
+
+function readPlayable(item: QtiItem, body: XmlElement, question: Question): void {
+  const places = [
+    ...all(body, 'audio').map((one) => ['audio', one] as const),
+    ...all(body, 'video').map((one) => ['video', one] as const),
+    ...all(body, 'object').map((one) => [(one.attributes.type ?? '').split('/')[0]!, one] as const),
+  ];
+  for (const [type, one] of places) {
+    const path = one.attributes.data ?? one.attributes.src ?? first(one, 'source')?.attributes.src ?? '';
+    const alt = item.cut(
+      'media',
+      (one.attributes['aria-label'] ?? textOf(one)).replace(/\s+/g, ' ').trim(),
+      300,
+    );
+    if (type === 'audio' && !question.sound) {
+      const file = item.file(path, 'sound');
+      if (file) question.sound = { file, alt, credit: '', licence: '' };
+    } else if (type === 'video' && !question.video) {
+      const file = item.file(path, 'video');
+      if (file) question.video = { file, link: '', alt, credit: '', licence: '' };
+    } else if (type === 'image' && !question.picture) {
+      question.picture = item.picture(
+        { ...one, children: [{ name: 'img', attributes: { src: path, alt }, children: [] }] },
+        'picture',
+      );
+    } else item.say('unsaid', 'media', path || type);
+  }
+}
+
+const IDENTIFIERS = {
+  explanation: /^(?:explanation|solution|feedback|general)/i,
+  right: /^(?:right|correct|true|pass)/i,
+  wrong: /^(?:wrong|incorrect|false|fail)/i,
+};
+
+function readFeedback(item: QtiItem, question: Question): void {
+  for (const one of all(item.root, 'modalFeedback')) {
+    const { identifier = '' } = one.attributes;
+    if (IDENTIFIERS.wrong.test(identifier))
+      question.onWrong = item.words(one.children, 'onWrong', 200, false);
+    else if (IDENTIFIERS.right.test(identifier))
+      question.onRight = item.words(one.children, 'onRight', 200, false);
+    else {
+      question.answerPicture ??= item.picture(one, 'answerPicture');
+      const text = item.words(one.children, 'explanation', 1000);
+      question.explanation = item.cut(
+        'explanation',
+        [question.explanation, text].filter(Boolean).join('\n\n'),
+        1000,
+      );
+      if (!IDENTIFIERS.explanation.test(identifier))
+        item.say('unsaid', 'explanation', `modalFeedback ${identifier}`);
+    }
+  }
+  const inline = [...all(item.root, 'feedbackInline'), ...all(item.root, 'feedbackBlock')];
+  if (inline.length > 0) item.say('unsaid', 'explanation', inline[0]!.name);
+}
+
+/**
+ * Reads one item of QTI 2.1, 2.2 or 3.0 as far as our kinds cover its interaction; what has no place
+ * is said at the item. @returns a sentence's code where it is no item at all.
+ */
+export function readItem(
+  xml: string,
+  newId: () => string,
+  resolve: Resolve,
+): ReadItem | { wrong: 'entities' | 'notXml' | 'noItem'; at: string } {
+  const read = readXml(xml);
+  if ('wrong' in read) return read;
+  const root = asVersion2(read);
+  if (root.name !== 'assessmentItem') return { wrong: 'noItem', at: root.name };
+  const item = new QtiItem(root, newId, resolve);
+  const question = blankQuestion(newId);
+  const body = first(root, 'itemBody');
+  const { lang = '' } = root.attributes;
+  if (v.safeParse(languageTag, lang).success) question.language = lang;
+  if (!body) {
+    item.say('noPrompt', 'prompt', root.attributes.title ?? '');
+    return { question, problems: item.problems };
+  }
+  const kind = nearestKind(item, body);
+  question.prompt = item.words(withoutParts(body.children), 'prompt', 1000);
+  // A gap at the end of the prompt is where the answer is typed, not a part of it; so is a unit behind it.
+  const gap = /(?:^|\s*\n\s*|\s+)(?:\\_){3}(?:\s*(\S[^\n]{0,19}))?$/.exec(question.prompt);
+  const unit = gap?.[1] ?? '';
+  const atEnd = gap && (unit === '' || kind.kind === 'number');
+  if (atEnd) question.prompt = question.prompt.slice(0, gap.index).trim();
+  if (question.prompt === '') {
+    question.prompt = item.cut('prompt', root.attributes.title ?? '', 1000);
+    if (question.prompt === '') item.say('noPrompt', 'prompt', '');
+  }
+  const notes = all(body, 'rubricBlock');
+  question.notes = item.cut(
+    'notes',
+    notes
+      .map((one) => item.words(one.children, 'notes', 1000))
+      .filter(Boolean)
+      .join('\n\n'),
+    1000,
+  );
+
+  question.answer = readAnswer(item, kind);
+  if (question.answer.kind === 'number' && atEnd) question.answer.unit = unit;
+  const inParts = [...all(body, 'simpleChoice'), ...all(body, 'simpleMatchSet')].flatMap((one) =>
+    all(one, 'img'),
+  );
+  const inNotes = notes.flatMap((one) => all(one, 'img'));
+  question.picture = item.picture(body, 'picture', [...inParts, ...inNotes]);
+  readPlayable(item, body, question);
+  const links = all(body, 'a').filter((one) => /^https:/i.test(one.attributes.href ?? ''));
+  if (links[0] && !question.video && links[0].attributes.href!.length <= 500) {
+    const { href = '' } = links[0].attributes;
+    question.video = {
+      file: null,
+      link: href,
+      alt: item.cut('video', textOf(links[0]).trim(), 300),
+      credit: '',
+      licence: '',
+    };
+    // The words of the link are the video's, not the prompt's.
+    question.prompt = question.prompt.replace(toMarkdown(links[0].children), '').trim();
+  }
+  readFeedback(item, question);
+  return { question, problems: item.problems };
+}
