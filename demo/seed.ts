@@ -13,6 +13,7 @@ import { migrate } from '@distaff/server/db/migrate.ts';
 import { defineModels } from '@distaff/server/db/models.ts';
 import { addQuestions } from '@distaff/server/db/questions.ts';
 import { createSet } from '@distaff/server/db/sets.ts';
+import { readReadyMade } from '@distaff/server/readyMade.ts';
 import { createShow } from '@distaff/server/db/shows.ts';
 import { Sittings } from '@distaff/server/db/sittings.ts';
 import firstWeek from './first-week.json' with { type: 'json' };
@@ -32,7 +33,7 @@ async function fill(accountId: string, show: Show, folder: string) {
 }
 
 /** Puts the demo host, its shows and one finished sitting in place, unless the host has any sitting already. */
-async function seed(databaseUrl: string): Promise<void> {
+async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: string }): Promise<void> {
   const database = openDatabase(databaseUrl);
   try {
     defineModels(database);
@@ -43,6 +44,10 @@ async function seed(databaseUrl: string): Promise<void> {
       (await createAccount(HOST.email, HOST.name, await hashPassword(HOST.password)));
     const store = new Sittings(database);
     if ((await store.list(account.id, 1, 0)).total > 0) return;
+    for (const { set, questions } of readReadyMade(setsDir)) {
+      const { id } = await createSet(account.id, set);
+      await addQuestions(account.id, id, questions);
+    }
     await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
     const { id: showId } = await fill(account.id, show, 'Winter evenings');
 
@@ -73,7 +78,7 @@ if ('mistakes' in read || read.config.databaseUrl === null) {
   console.error('mistakes' in read ? read.mistakes.join('\n') : 'DATABASE_URL is missing.');
   process.exit(1);
 }
-seed(read.config.databaseUrl).catch((error: Error) => {
+seed({ ...read.config, databaseUrl: read.config.databaseUrl }).catch((error: Error) => {
   console.error(error.message);
   process.exit(1);
 });

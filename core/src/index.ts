@@ -31,6 +31,7 @@ export {
   filesOf,
   mediaOf,
   pictured,
+  placeFiles,
   renameFiles,
   type MediaPlace,
   type PlacedMedia,

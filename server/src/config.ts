@@ -1,8 +1,9 @@
 import path from 'node:path';
 import * as v from 'valibot';
 
-/** Where the built pages are, seen from the working folder. */
+/** Where the built pages and the ready-made sets are, seen from the working folder. */
 const WEB_DIR = path.resolve(process.cwd(), 'web/dist');
+const SETS_DIR = path.resolve(process.cwd(), 'demo/sets');
 
 const wholeNumber = (name: string, min: number, max: number) =>
   v.pipe(
@@ -56,6 +57,7 @@ export interface Config {
   publicUrl: string | null;
   logLevel: string;
   webDir: string;
+  setsDir: string;
 }
 
 /**
@@ -80,6 +82,7 @@ export function readConfig(
       publicUrl: output.PUBLIC_URL?.replace(/\/+$/, '') ?? null,
       logLevel: output.LOG_LEVEL,
       webDir: WEB_DIR,
+      setsDir: SETS_DIR,
     },
   };
 }

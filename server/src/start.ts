@@ -20,6 +20,7 @@ import { ownOrigin } from './http/origin.ts';
 import { importRoutes } from './http/imports.ts';
 import { questionRoutes } from './http/questions.ts';
 import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
+import { readyMadeRoutes } from './http/readyMade.ts';
 import { setRoutes } from './http/sets.ts';
 import { showRoutes } from './http/shows.ts';
 import { sittingRoutes } from './http/sittings.ts';
@@ -28,6 +29,7 @@ import { serveSockets } from './live/sockets.ts';
 import { warmUp } from './live/warmUp.ts';
 import type { Log } from './log.ts';
 import { MediaFiles } from './media/mediaFiles.ts';
+import { readReadyMade } from './readyMade.ts';
 
 /** Wrong codes that one place may send before it is slowed down: a class sits behind one address. */
 const FREE_GUESSES = 40;
@@ -94,6 +96,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       accountRoutes(cookie, new Throttle()),
       showRoutes(store, random),
       setRoutes(),
+      readyMadeRoutes(readReadyMade(config.setsDir)),
       questionRoutes(new QuestionSearch(database), (account, set) =>
         duplicatesOf(database, account, set, MOST_PAIRS),
       ),

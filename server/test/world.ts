@@ -28,6 +28,7 @@ export class World {
         publicUrl: null,
         logLevel: 'silent',
         webDir: 'web/dist',
+        setsDir: 'demo/sets',
       },
       openLog('silent'),
     );

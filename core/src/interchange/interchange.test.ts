@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import * as v from 'valibot';
 import { blankQuestion, kindOf, lacksOf, Question } from '../index.ts';
-import { everyKind } from '../sitting/test/table.ts';
+import { everyKind, picture } from '../sitting/test/table.ts';
 import {
   decode,
   fieldOf,
@@ -58,6 +58,28 @@ function bare(question: Question): unknown {
   );
   return { ...rest, kind: answer.kind, shown, settings: Object.fromEntries(settings) };
 }
+
+test('options and pairs that are pictures alone go out and come in again', () => {
+  const base = blankQuestion(ids());
+  const seen = (alt: string) => ({ ...picture('shelf.x', alt), cutOf: null });
+  const options = ['a', 'b'].map((id) => ({ id, text: '', picture: seen(id) }));
+  const pairs = ['a', 'b'].map((id) => ({ id, left: '', picture: seen(id), right: `right ${id}` }));
+  const questions: Question[] = [
+    {
+      ...base,
+      prompt: 'One?',
+      answer: { kind: 'choice', options: [{ id: 'c', text: 'c' }, ...options], key: 'b' },
+    },
+    {
+      ...base,
+      prompt: 'Pairs?',
+      answer: { kind: 'match', pairs, extras: [{ id: 'x', text: 'no one' }], marking: 'all' },
+    },
+  ];
+  const rows = read(toCsv([...sheetHeader], questions.map(writeRow)));
+  expect(rows.map((row) => bare(row.question))).toEqual(questions.map(bare));
+  expect(rows.flatMap(problems)).toEqual([]);
+});
 
 describe('encodings (WHATWG Encoding standard)', () => {
   test.each<[string, Uint8Array, string, string, boolean]>([

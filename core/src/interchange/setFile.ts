@@ -17,8 +17,9 @@ export const SetFile = v.object({
 });
 export type SetFile = v.InferOutput<typeof SetFile>;
 
-export const writeSetFile = (set: QuestionSet, questions: readonly Question[]): string =>
-  `${JSON.stringify({ format: SET_FORMAT, version: SET_VERSION, set, questions }, null, 2)}\n`;
+/** `schema` is the address of the JSON Schema that it follows, where there is one. */
+export const writeSetFile = (set: QuestionSet, questions: readonly Question[], schema?: string): string =>
+  `${JSON.stringify({ $schema: schema, format: SET_FORMAT, version: SET_VERSION, set, questions }, null, 2)}\n`;
 
 /** @returns the set, or a sentence that says what is wrong and where. */
 export function readSetFile(text: string): { file: SetFile } | { wrong: string } {

@@ -1,14 +1,16 @@
+import { mediaOf } from '../media/ofQuestion.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
 import { foldText } from '../text/fold.ts';
 import { plainText } from '../text/markdown.ts';
 
-/** All words by which a question can be found – prompt, options, key, tags – folded, a blank before each. */
+/** All words by which a question can be found – prompt, options, key, tags, what is seen and heard – folded, a blank before each. */
 export function searchText(question: Question): string {
   const texts = [
     plainText(question.prompt),
     ...kindOf(question.answer.kind).texts(question.answer).map(plainText),
     ...question.tags,
+    ...mediaOf(question).map(({ media }) => media.alt),
   ];
   return ` ${texts.map(foldText).filter(Boolean).join(' ')}`;
 }

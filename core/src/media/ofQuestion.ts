@@ -50,6 +50,21 @@ export const filesOf = (question: Question): string[] => [
   ),
 ];
 
+/** The same question with pictures under the names and with the sizes (pixels) that a library gave them. */
+export function placeFiles(
+  question: Question,
+  placed: ReadonlyMap<string, { id: string; width: number; height: number }>,
+): Question {
+  const copy = JSON.parse(JSON.stringify(question)) as Question;
+  for (const { media } of mediaOf(copy)) {
+    const own = media.file === null ? undefined : placed.get(media.file);
+    if (!own) continue;
+    media.file = own.id;
+    if ('width' in media) Object.assign(media, { width: own.width, height: own.height });
+  }
+  return copy;
+}
+
 /** The same question with its files under other names; what has no new name stays. */
 export function renameFiles(question: Question, names: ReadonlyMap<string, string>): Question {
   const copy = JSON.parse(JSON.stringify(question)) as Question;

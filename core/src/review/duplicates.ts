@@ -20,15 +20,15 @@ const AT_ONCE = 200;
  * the smaller one has at least t / (2 − t) times the size of the larger. Yields the share that is done, 0 … 1.
  */
 export function* nearDuplicates(
-  items: readonly { id: string; text: string }[],
+  items: readonly { id: string; text: string; picture?: string | null }[],
   most = 1000,
 ): Generator<number, NearDuplicate[]> {
   const times = new Map<string, number>();
-  const sets: { id: string; grams: Set<string> }[] = [];
-  for (const [i, { id, text }] of items.entries()) {
+  const sets: { id: string; grams: Set<string>; picture: string }[] = [];
+  for (const [i, { id, text, picture }] of items.entries()) {
     const grams = trigrams(text);
     for (const gram of grams) times.set(gram, (times.get(gram) ?? 0) + 1);
-    sets.push({ id, grams });
+    sets.push({ id, grams, picture: picture ?? '' });
     if (i % AT_ONCE === 0) yield (0.3 * i) / items.length;
   }
   sets.sort((one, other) => one.grams.size - other.grams.size);
@@ -50,6 +50,8 @@ export function* nearDuplicates(
       holders.set(gram, list);
     }
     for (const j of candidates) {
+      // The same words about two pictures ask two things.
+      if (set.picture !== '' && sets[j]!.picture !== '' && set.picture !== sets[j]!.picture) continue;
       const value = likeness(grams, sets[j]!.grams);
       if (value >= ALIKE) found.push({ a: sets[j]!.id, b: set.id, likeness: value });
     }

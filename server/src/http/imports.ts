@@ -49,7 +49,11 @@ export function importRoutes(imports: Imports): Router {
     const { set, id } = await readSet(account.id, read(Id, ctx.params.id));
     ctx.type = 'application/json; charset=utf-8';
     ctx.set('Content-Disposition', `attachment; filename="${fileName(set.title, 'questions', 'json')}"`);
-    ctx.body = writeSetFile(set, await questionsOf(account.id, id));
+    ctx.body = writeSetFile(
+      set,
+      await questionsOf(account.id, id),
+      `${ctx.origin}/schemas/question-set.json`,
+    );
   });
   return router;
 }

@@ -183,6 +183,16 @@ export const server = {
     ),
   describeMedia: (id: string, words: Pick<StoredMedia, 'alt' | 'credit' | 'licence'>) =>
     call<StoredMedia>('PUT', `/api/media/${id}`, words),
+  sendMedia: async (name: string, bytes: Uint8Array) => {
+    const response = await fetch(`/api/media?name=${encodeURIComponent(name)}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/octet-stream' },
+      body: new Blob([bytes.slice()]),
+    });
+    const answer = (await response.json()) as StoredMedia & { sentence?: string };
+    if (!response.ok) throw new Error(answer.sentence);
+    return answer;
+  },
   cutMedia: (id: string, cut: Cut) => call<StoredMedia>('POST', `/api/media/${id}/cut`, cut),
   hideMedia: (id: string) => call<void>('DELETE', `/api/media/${id}`),
 

@@ -9,7 +9,7 @@ import { useBank } from './questions/bank.ts';
 import StudioBar from './StudioBar.vue';
 
 /** Bringing questions in from a file or a paste: the source, the rows, what became of them. */
-const { t } = useI18n();
+const { t, te } = useI18n();
 const route = useRoute();
 const bring = useBring();
 const bank = useBank();
@@ -29,7 +29,11 @@ onBeforeUnmount(() => bring.stop());
     <main :class="{ wide: bring.step === 'rows' }">
       <h1>{{ t('bring.title') }}</h1>
       <p v-if="bring.problem" class="problem" role="alert">
-        {{ bring.problem.text || t(`bring.trouble.${bring.problem.code}`) }}
+        {{
+          te(`bring.itemTrouble.${bring.problem.code}`)
+            ? t(`bring.itemTrouble.${bring.problem.code}`, { file: bring.problem.text || bring.name })
+            : bring.problem.text || t(`bring.trouble.${bring.problem.code}`)
+        }}
       </p>
       <div v-if="bring.done !== null" class="reading" role="status">
         <v-progress-linear
@@ -39,6 +43,16 @@ onBeforeUnmount(() => bring.stop());
         />
         {{ t('bring.reading', { n: bring.done }) }}
         <v-btn size="small" variant="text" @click="bring.reset()">{{ t('common.cancel') }}</v-btn>
+      </div>
+      <div v-if="bring.sent" class="reading" role="status">
+        <v-progress-linear
+          :model-value="(bring.sent.n / bring.sent.of) * 100"
+          color="primary"
+          height="8"
+          :aria-label="t('bring.sendingFiles', bring.sent)"
+        />
+        {{ t('bring.sendingFiles', bring.sent) }}
+        <v-btn size="small" variant="text" @click="bring.breakOff()">{{ t('common.cancel') }}</v-btn>
       </div>
       <SourceStep v-if="bring.step === 'source'" />
       <RowsStep v-else-if="bring.step === 'rows'" />

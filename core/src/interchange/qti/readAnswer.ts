@@ -4,7 +4,7 @@ import { MAX_ACCEPTED } from '../../question/kinds/text.ts';
 import type { Question } from '../../question/question.ts';
 import { foldText } from '../../text/fold.ts';
 import { readNumber } from '../../text/number.ts';
-import type { QtiItem } from './readItem.ts';
+import type { QtiItem } from './qtiItem.ts';
 import type { FoundKind } from './readKind.ts';
 import { all, first, textOf, type XmlElement } from './xml.ts';
 

@@ -1,11 +1,11 @@
 import * as v from 'valibot';
 import { nearestKind } from './readKind.ts';
-import type { Picture } from '../../media/media.ts';
 import { blankQuestion, type Question } from '../../question/question.ts';
 import { languageTag } from '../../text/schemas.ts';
-import type { ImportProblem, ProblemCode } from '../problem.ts';
+import type { ImportProblem } from '../problem.ts';
 import { toMarkdown } from './markup.ts';
 import { asVersion2 } from './names.ts';
+import { QtiItem, type Resolve } from './qtiItem.ts';
 import { readAnswer } from './readAnswer.ts';
 import { all, first, readXml, textOf, type XmlElement, type XmlNode } from './xml.ts';
 
@@ -13,65 +13,6 @@ export interface ReadItem {
   question: Question;
   problems: ImportProblem[];
 }
-/** Finds a file that an item names; null where the package has none. */
-export type Resolve = (path: string) => string | null;
-
-/** An item while it is read: what was not understood so far, and where its files are. */
-export class QtiItem {
-  readonly root: XmlElement;
-  readonly problems: ImportProblem[] = [];
-  readonly newId: () => string;
-  readonly #resolve: Resolve;
-
-  constructor(root: XmlElement, newId: () => string, resolve: Resolve) {
-    this.root = root;
-    this.newId = newId;
-    this.#resolve = resolve;
-  }
-  say(code: ProblemCode, field: string, found: string): void {
-    const known = this.problems.some(
-      (one) => one.code === code && one.field === field && one.found === found,
-    );
-    if (!known) this.problems.push({ code, field, found, mend: null });
-  }
-  cut(field: string, text: string, most: number): string {
-    if (text.length <= most) return text;
-    this.say('tooLong', field, text.slice(most));
-    return text.slice(0, most).trimEnd();
-  }
-  /** The words of a flow as small Markdown; what has no place in it is said. */
-  words(nodes: readonly XmlNode[], field: string, most: number, lines = true): string {
-    const text = toMarkdown(nodes, (name) => this.say('unsaid', field, name));
-    return this.cut(field, lines ? text : text.replace(/\s*\n\s*/g, ' '), most);
-  }
-  /** The first picture of a flow; further ones are said. */
-  picture(root: XmlElement, field: string, taken: readonly XmlElement[] = []): Picture | null {
-    const found = all(root, 'img').filter((img) => !taken.includes(img));
-    for (const more of found.slice(1)) this.say('unsaid', field, more.attributes.src ?? 'img');
-    const img = found[0];
-    if (!img) return null;
-    const file = this.file(img.attributes.src ?? '', field);
-    const pixels = (text: string | undefined) =>
-      Math.min(20_000, Math.max(1, Math.round(Number(text)) || 300));
-    if (file === null) return null;
-    return {
-      file,
-      width: pixels(img.attributes.width),
-      height: pixels(img.attributes.height),
-      alt: this.cut(field, (img.attributes.alt ?? '').replace(/\s+/g, ' '), 300),
-      credit: '',
-      licence: '',
-      focus: { x: 0.5, y: 0.5 },
-      cutOf: null,
-    };
-  }
-  file(path: string, field: string): string | null {
-    const file = this.#resolve(path);
-    if (file === null) this.say('badMedia', field, path);
-    return file;
-  }
-}
-
 const TAKEN_OUT = new Set([
   'rubricBlock',
   'object',

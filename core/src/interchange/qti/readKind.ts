@@ -2,7 +2,7 @@ import type { KindName } from '../../question/kinds/index.ts';
 import { foldText } from '../../text/fold.ts';
 import { OWN_CLASS } from './writeItem.ts';
 import { all, textOf, type XmlElement } from './xml.ts';
-import type { QtiItem } from './readItem.ts';
+import type { QtiItem } from './qtiItem.ts';
 
 export interface FoundKind {
   kind: KindName;

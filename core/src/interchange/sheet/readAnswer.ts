@@ -114,7 +114,8 @@ function readPairs(row: SheetRow): ContentOf<'match'> {
   for (const text of row.texts) {
     const pair = splitPair(text);
     if (!pair) row.say('badPair', 'option', text);
-    else if (pair.left === '') extras.push({ id: row.newId(), text: pair.right.slice(0, 200) });
+    else if (pair.left === '' && !row.pictured.has(pairs.length))
+      extras.push({ id: row.newId(), text: pair.right.slice(0, 200) });
     else
       pairs.push({
         id: row.newId(),

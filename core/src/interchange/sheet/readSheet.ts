@@ -1,3 +1,4 @@
+import { mediaOf } from '../../media/ofQuestion.ts';
 import { foldText } from '../../text/fold.ts';
 import { quizFromCards } from '../flashcards.ts';
 import type { Random } from '../../random/shuffle.ts';
@@ -38,7 +39,9 @@ export function* readSheet(
         found: cells.join(' · ').slice(0, 200),
         mend: null,
       });
-    const prompt = foldText(row.question.prompt);
+    // One question about two pictures is two.
+    const asked = foldText(row.question.prompt);
+    const prompt = [asked, ...mediaOf(row.question).map(({ media }) => media.file)].join(' ').trim();
     const before = seen.get(prompt);
     if (prompt !== '' && before !== undefined)
       row.problems.push({ code: 'twice', field: 'prompt', found: String(before), mend: null });

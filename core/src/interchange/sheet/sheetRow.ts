@@ -14,6 +14,8 @@ export class SheetRow {
   /** "Right answer" and "wrong answer" columns: the key is the first of them, no letter need be given. */
   readonly keyFromColumns: boolean;
   readonly key: string;
+  /** Places of options or pairs that have a picture: those may go without words. */
+  readonly pictured: ReadonlySet<number>;
 
   constructor(cells: readonly string[], columns: readonly (Field | null)[], newId: () => string) {
     this.newId = newId;
@@ -24,7 +26,13 @@ export class SheetRow {
     this.key = flat(this.one('key'));
     this.rights = this.all('right').map(flat);
     const wrongs = this.all('wrong').map(flat);
-    const options = this.all('option').map(flat);
+    this.pictured = new Set(
+      this.one('optionPictures')
+        .split('\n')
+        .flatMap((line) => (/^[A-H]: /.test(line) ? [line.charCodeAt(0) - 65] : [])),
+    );
+    const written = columns.flatMap((column, i) => (column === 'option' ? [flat(cells[i] ?? '')] : []));
+    const options = written.filter((text, i) => text !== '' || this.pictured.has(i));
     this.keyFromColumns = this.rights.length > 0 || wrongs.length > 0;
     this.texts = this.keyFromColumns
       ? [...(this.rights.length ? this.rights : this.key ? [this.key] : []), ...options, ...wrongs]

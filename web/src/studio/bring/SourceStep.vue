@@ -57,7 +57,13 @@ const setField = (i: number, field: Field | null) => (bring.columns!.fields[i] =
           t('bring.chooseFile')
         }}</v-btn>
         <span>{{ t('bring.orDrop') }}</span>
-        <input ref="input" hidden type="file" accept=".csv,.tsv,.txt,.json,.xlsx" @change="choose" />
+        <input
+          ref="input"
+          hidden
+          type="file"
+          accept=".csv,.tsv,.txt,.json,.xlsx,.zip,.xml"
+          @change="choose"
+        />
       </div>
       <v-textarea v-model="pasted" :label="t('bring.paste')" rows="8" class="mono" />
       <div class="row">

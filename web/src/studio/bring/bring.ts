@@ -1,13 +1,15 @@
-import { lacksOf, type Question } from '@distaff/core';
+import { filesOf, lacksOf, placeFiles, type Question } from '@distaff/core';
 import { mendRow, type Columns, type ImportProblem, type ImportRow } from '@distaff/core/interchange';
 import { proxy, wrap, type Remote } from 'comlink';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, triggerRef } from 'vue';
-import { server } from '../../api/server.ts';
+import { server, type StoredMedia } from '../../api/server.ts';
+import { localFiles } from '../../design/media/mediaUrl.ts';
 import type { Look, Reader } from './worker.ts';
 
-/** Bytes of a file that is read at all. */
+/** Bytes of a file that is read at all: a sheet, or an archive with pictures. */
 const MAX_BYTES = 25_000_000;
+const MAX_ARCHIVE = 100_000_000;
 
 /** Questions that are being brought in: the source, how it is read, the rows, and what became of them. */
 export const useBring = defineStore('bring', () => {
@@ -23,6 +25,8 @@ export const useBring = defineStore('bring', () => {
   /** Rows read so far, while reading. */
   const done = ref<number | null>(null);
   const saving = ref(false);
+  /** Pictures and sounds sent so far, of how many. */
+  const sent = ref<{ n: number; of: number } | null>(null);
   const problem = ref<{ code: string; text: string } | null>(null);
   const result = ref<{ id: string; set: string; count: number; takenBack: boolean } | null>(null);
   let worker: Worker | null = null;
@@ -43,6 +47,8 @@ export const useBring = defineStore('bring', () => {
   }
   function reset(): void {
     stop();
+    for (const address of localFiles.values()) URL.revokeObjectURL(address);
+    localFiles.clear();
     step.value = 'source';
     look.value = null;
     rows.value = [];
@@ -62,11 +68,14 @@ export const useBring = defineStore('bring', () => {
     else {
       look.value = found;
       columns.value = found.kind === 'set' ? null : found.columns;
-      if (found.kind !== 'sheet') await read();
+      if (found.kind === 'set')
+        for (const file of found.media)
+          localFiles.set(file, URL.createObjectURL(new Blob([(await start().file(file)).slice()])));
+      if (own === reading && found.kind !== 'sheet') await read();
     }
   }
   async function takeFile(file: File): Promise<void> {
-    if (file.size > MAX_BYTES) {
+    if (file.size > (/\.zip$/i.test(file.name) ? MAX_ARCHIVE : MAX_BYTES)) {
       reset();
       problem.value = { code: 'tooBig', text: '' };
     } else await take(new Uint8Array(await file.arrayBuffer()), file.name);
@@ -121,13 +130,33 @@ export const useBring = defineStore('bring', () => {
     left.value = next;
   }
 
-  /** Brings the chosen rows in, all or none. */
+  /** Sends the files that these questions need. @returns where they are now; null where that was broken off. */
+  async function sendFiles(questions: readonly Question[]): Promise<Map<string, StoredMedia> | null> {
+    const files = [...new Set(questions.flatMap(filesOf))].filter((file) => localFiles.has(file));
+    const placed = new Map<string, StoredMedia>();
+    for (const [n, file] of files.entries()) {
+      if (!saving.value) return null;
+      sent.value = { n, of: files.length };
+      placed.set(file, await server.sendMedia(file, await start().file(file)));
+    }
+    return saving.value ? placed : null;
+  }
+  function breakOff(): void {
+    saving.value = false;
+    sent.value = null;
+  }
+
+  /** Brings the chosen rows in, all or none; their pictures and sounds before them. */
   async function bringIn(set: string): Promise<void> {
     if (saving.value) return;
     saving.value = true;
     problem.value = null;
     try {
-      const questions = rows.value.filter((_, i) => !left.value.has(i)).map((row) => row.question);
+      const chosen = rows.value.filter((_, i) => !left.value.has(i)).map((row) => row.question);
+      const placed = await sendFiles(chosen);
+      if (!placed) return;
+      sent.value = null;
+      const questions = chosen.map((question) => placeFiles(question, placed));
       const { id, count } = await server.bringIn(set, name.value, questions);
       result.value = { id, set, count, takenBack: false };
       step.value = 'done';
@@ -135,6 +164,7 @@ export const useBring = defineStore('bring', () => {
       problem.value = { code: 'server', text: (error as Error).message };
     } finally {
       saving.value = false;
+      sent.value = null;
     }
   }
   async function takeBack(): Promise<void> {
@@ -157,6 +187,8 @@ export const useBring = defineStore('bring', () => {
     onlyTrouble,
     done,
     saving,
+    sent,
+    breakOff,
     problem,
     result,
     shown,

@@ -2,16 +2,27 @@ import {
   decode,
   guessColumns,
   isQuestionText,
+  readArchive,
+  readQtiPackage,
   readQuestionText,
+  readSetPackage,
   readSetFile,
   readSheet,
   readTable,
   sheetHeader,
   tableOf,
+  writeArchive,
+  writeQtiPackage,
   writeRow,
+  writeSetPackage,
   type Columns,
   type Encoding,
   type ImportRow,
+  type ArchiveTrouble,
+  type MediaFile,
+  type PackageTrouble,
+  type QtiVersion,
+  type ReadPackage,
   type Table,
   type TableTrouble,
 } from '@distaff/core/interchange';
@@ -21,7 +32,10 @@ import { nanoid } from 'nanoid';
 
 /** What was found in a source at first sight. */
 export type Look =
-  | { trouble: TableTrouble | 'wrongFile' | 'wrongWorkbook'; sentence: string }
+  | {
+      trouble: TableTrouble | ArchiveTrouble | PackageTrouble | 'wrongFile' | 'wrongWorkbook';
+      sentence: string;
+    }
   | {
       kind: 'sheet';
       encoding: Encoding;
@@ -32,21 +46,24 @@ export type Look =
       rows: number;
     }
   | { kind: 'text'; columns: Columns; rows: number }
-  | { kind: 'set'; set: QuestionSet; rows: number };
+  | { kind: 'set'; set: QuestionSet; rows: number; media: string[] };
 
 /** Whether bytes are a zip archive, as every workbook is. */
 const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
+
+const encode = (text: string) => new TextEncoder().encode(text);
 
 /** Rows shown before anything is brought in. */
 const SHOWN = 6;
 
 let table: Table | null = null;
 let setRows: ImportRow[] = [];
+let media: ReadPackage['media'] = new Map();
 
 /** Reading of sources, in a worker so that the page stays alive and the reading can be stopped. */
 const reader = {
   async look(source: Uint8Array | string): Promise<Look> {
-    if (typeof source !== 'string' && isZip(source)) return lookAtWorkbook(source);
+    if (typeof source !== 'string' && isZip(source)) return lookAtArchive(source);
     const decoded =
       typeof source === 'string'
         ? { text: source, encoding: 'utf-8' as const, guessed: false }
@@ -55,8 +72,9 @@ const reader = {
       const read = readSetFile(decoded.text);
       if ('wrong' in read) return { trouble: 'wrongFile', sentence: read.wrong };
       setRows = read.file.questions.map((question, i) => ({ question, problems: [], line: i + 1 }));
-      return { kind: 'set', set: read.file.set, rows: setRows.length };
+      return { kind: 'set', set: read.file.set, rows: setRows.length, media: [] };
     }
+    if (/^\s*</.test(decoded.text)) return lookAtItems(new Map([['item.xml', encode(decoded.text)]]));
     if (isQuestionText(decoded.text)) {
       const written = readQuestionText(decoded.text);
       table = written.table;
@@ -79,6 +97,23 @@ const reader = {
     return writeWorkbook('Questions', header, rows);
   },
 
+  /** A file of the package that is being brought in. */
+  async file(name: string): Promise<Uint8Array> {
+    return media.get(name)!.bytes;
+  },
+
+  /** A set file of ours and its media as an archive. */
+  async pack(source: string, format: QtiVersion | 'own', files: Map<string, MediaFile>): Promise<Uint8Array> {
+    const read = readSetFile(source);
+    if ('wrong' in read) throw new Error(read.wrong);
+    const { set, questions } = read.file;
+    return writeArchive(
+      format === 'own'
+        ? writeSetPackage(set, questions, files)
+        : writeQtiPackage(set, questions, format, files),
+    );
+  },
+
   /** All rows; `told` hears how many are done. */
   async rows(
     columns: Columns | null,
@@ -94,6 +129,27 @@ const reader = {
     }
   },
 };
+
+/** A workbook, a package of ours, or one of QTI. */
+async function lookAtArchive(bytes: Uint8Array): Promise<Look> {
+  const files = readArchive(bytes);
+  if ('trouble' in files) return { trouble: files.trouble, sentence: '' };
+  if (files.has('[Content_Types].xml')) return lookAtWorkbook(bytes);
+  const own = readSetPackage(files);
+  if (!own) return lookAtItems(files);
+  if ('wrong' in own) return { trouble: 'wrongFile', sentence: own.wrong };
+  setRows = own.rows;
+  media = own.media;
+  return { kind: 'set', set: own.set, rows: setRows.length, media: [...media.keys()] };
+}
+function lookAtItems(files: ReadonlyMap<string, Uint8Array>): Look {
+  const read = readQtiPackage(files, () => nanoid(10));
+  if ('trouble' in read) return { trouble: read.trouble, sentence: read.at };
+  setRows = read.rows;
+  media = read.media;
+  const set = { title: read.title, description: '', folder: '' };
+  return { kind: 'set', set, rows: setRows.length, media: [...media.keys()] };
+}
 
 /** A workbook is heavy to read: its reader comes only when one is there. */
 async function lookAtWorkbook(bytes: Uint8Array): Promise<Look> {

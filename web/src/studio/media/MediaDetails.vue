@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import type { Cut, Picture, Sound, Video } from '@distaff/core';
+import { isOfShelf, type Cut, type Picture, type Sound, type Video } from '@distaff/core';
 import { mdiCrop, mdiSwapHorizontal } from '@mdi/js';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server } from '../../api/server.ts';
+import { localFiles } from '../../design/media/mediaUrl.ts';
 import SoundPlayer from '../../design/media/SoundPlayer.vue';
 import VideoPlayer from '../../design/media/VideoPlayer.vue';
 import FocusPoint from './FocusPoint.vue';
@@ -60,7 +61,7 @@ function save(): void {
     };
     media.value = { ...own, ...words, ...(picture.value ? { focus: focus.value } : {}) };
     // Offered again with the same file; of no harm where it cannot be kept now.
-    if (own.file !== null && !own.file.startsWith('shelf.'))
+    if (own.file !== null && !isOfShelf(own.file) && !localFiles.has(own.file))
       void server.describeMedia(own.file, words).catch(() => undefined);
   }
   open.value = false;
@@ -128,7 +129,7 @@ async function cut(part: Cut | null): Promise<void> {
         <VideoPlayer v-if="video" class="video" :video="video" />
         <div class="row">
           <v-btn
-            v-if="picture && !picture.file.startsWith('shelf.')"
+            v-if="picture && !isOfShelf(picture.file) && !localFiles.has(picture.file)"
             size="small"
             variant="outlined"
             :prepend-icon="mdiCrop"

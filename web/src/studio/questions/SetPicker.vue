@@ -11,6 +11,7 @@ import {
 } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { savePackage } from '../bring/savePackage.ts';
 import { saveWorkbook } from '../bring/saveWorkbook.ts';
 import { useBank } from './bank.ts';
 import SetDialog from './SetDialog.vue';
@@ -41,6 +42,21 @@ async function saveXlsx(): Promise<void> {
     await saveWorkbook(`/api/sets/${id}/questions.json`, `${title || 'questions'}.xlsx`);
   } catch (error) {
     bank.problem = (error as Error).message;
+  }
+}
+/** How far the making of a package is, and what its format had no place for. */
+const packing = ref<{ n: number; of: number } | null>(null);
+const unsaid = ref<[string, number][]>([]);
+async function save(format: '2.1' | '3.0' | 'own'): Promise<void> {
+  if (packing.value) return;
+  const { id, title } = bank.set!;
+  packing.value = { n: 0, of: 0 };
+  try {
+    unsaid.value = await savePackage(id, title, format, (n, of) => (packing.value = { n, of }));
+  } catch (error) {
+    bank.problem = (error as Error).message;
+  } finally {
+    packing.value = null;
   }
 }
 async function remove(): Promise<void> {
@@ -106,6 +122,9 @@ async function undo(): Promise<void> {
           :title="t('library.asJson')"
           :href="`/api/sets/${bank.set.id}/questions.json`"
         />
+        <v-list-item :prepend-icon="mdiDownload" :title="t('library.asZip')" @click="save('own')" />
+        <v-list-item :prepend-icon="mdiDownload" :title="t('library.asQti3')" @click="save('3.0')" />
+        <v-list-item :prepend-icon="mdiDownload" :title="t('library.asQti2')" @click="save('2.1')" />
         <v-list-item :prepend-icon="mdiDeleteOutline" :title="t('library.deleteSet')" @click="remove" />
       </v-list>
     </v-menu>
@@ -119,6 +138,23 @@ async function undo(): Promise<void> {
       @click="dialog = 'new'"
     />
     <SetDialog v-model="dialog" />
+    <v-snackbar :model-value="packing !== null" :timeout="-1">{{
+      t('library.packing', packing ?? { n: 0, of: 0 })
+    }}</v-snackbar>
+    <v-dialog :model-value="unsaid.length > 0" max-width="520" @update:model-value="unsaid = []">
+      <v-card class="unsaid">
+        <h2>{{ t('library.unsaidTitle') }}</h2>
+        <p>{{ t('library.unsaidText') }}</p>
+        <ul>
+          <li v-for="[what, n] in unsaid" :key="what">
+            {{ t(`library.unsaid.${what}`) }} – {{ t('library.count', n, { named: { n } }) }}
+          </li>
+        </ul>
+        <div class="row end">
+          <v-btn color="primary" @click="unsaid = []">{{ t('common.close') }}</v-btn>
+        </div>
+      </v-card>
+    </v-dialog>
     <v-snackbar :model-value="gone !== null" @update:model-value="gone = null">
       {{ t('studio.deleted', { title: gone?.title ?? '' }) }}
       <template #actions
@@ -131,6 +167,12 @@ async function undo(): Promise<void> {
 <style scoped>
 .row {
   gap: 4px;
+}
+.unsaid {
+  padding: 20px;
+}
+.end {
+  justify-content: flex-end;
 }
 .new {
   flex: none;

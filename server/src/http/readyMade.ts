@@ -1,0 +1,33 @@
+import Router from '@koa/router';
+import { setFileSchema } from '@distaff/core/interchange';
+import { addQuestions } from '../db/questions.ts';
+import { createSet } from '../db/sets.ts';
+import { Problem } from '../problem.ts';
+import type { ReadyMade } from '../readyMade.ts';
+import { signedIn } from './context.ts';
+
+/** Sets that ship with the application, to be copied; and the schema in which sets go out. */
+export function readyMadeRoutes(sets: readonly ReadyMade[]): Router {
+  const router = new Router();
+
+  router.get('/api/ready-made', (ctx) => {
+    signedIn(ctx);
+    ctx.body = {
+      sets: sets.map(({ name, set, questions }) => ({ name, ...set, questions: questions.length })),
+    };
+  });
+  router.post('/api/ready-made/:name/copy', async (ctx) => {
+    const account = signedIn(ctx);
+    const found = sets.find((one) => one.name === ctx.params.name);
+    if (!found) throw new Problem(404, 'notThere', 'There is no such ready-made set.');
+    const made = await createSet(account.id, found.set);
+    await addQuestions(account.id, made.id, found.questions);
+    ctx.status = 201;
+    ctx.body = made;
+  });
+  router.get('/schemas/question-set.json', (ctx) => {
+    ctx.type = 'application/schema+json';
+    ctx.body = JSON.stringify(setFileSchema(`${ctx.origin}/schemas/question-set.json`), null, 2);
+  });
+  return router;
+}
