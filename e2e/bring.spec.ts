@@ -1,3 +1,5 @@
+import { strToU8, zipSync } from 'fflate';
+import sharp from 'sharp';
 import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { expect, step, test, workshopShow, type Host } from './app.ts';
@@ -9,6 +11,11 @@ const questions = async (host: Host, query = '') =>
   };
 const whole = async (host: Host, id: string) =>
   (await (await host.context.request.get(`/api/questions/${id}`)).json()).question;
+
+const zip = (files: Record<string, string>) =>
+  Buffer.from(
+    zipSync(Object.fromEntries(Object.entries(files).map(([name, text]) => [name, strToU8(text)]))),
+  );
 
 test('a pasted sheet with five kinds of mistakes is mended row by row, brought in, and taken back', async ({
   app,
@@ -159,6 +166,80 @@ test('a set is saved as CSV, XLSX and JSON, deleted, and brought in again the sa
   }
 });
 
+test('a set goes out as packages with its pictures, and comes in again; what QTI cannot say is named', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await page.goto('/studio/questions');
+  await page.getByRole('button', { name: 'Copy Buoys and marks' }).click();
+  await expect(page.getByText('14 questions')).toBeVisible();
+  // One picture of the host's own, and one thing that QTI has no place for.
+  const bytes = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#c8313c' } })
+    .png()
+    .toBuffer();
+  const sent = await host.context.request.post('/api/media?name=red.png', {
+    headers: { 'content-type': 'application/octet-stream' },
+    data: bytes,
+  });
+  const { id: file } = (await sent.json()) as { id: string };
+  const [line] = (await questions(host)).questions;
+  const stored = await (await host.context.request.get(`/api/questions/${line!.id}`)).json();
+  const own = {
+    file,
+    width: 60,
+    height: 40,
+    alt: 'All red',
+    credit: 'Ansa',
+    licence: '',
+    focus: { x: 0.5, y: 0.5 },
+  };
+  await host.context.request.put(`/api/questions/${line!.id}`, {
+    data: { version: stored.version, question: { ...stored.question, picture: own, clock: 12 } },
+  });
+
+  const files: Record<string, string> = {};
+  for (const [word, name] of [
+    ['Save with pictures', 'own'],
+    ['Save as QTI 3.0', '3.0'],
+    ['Save as QTI 2.1', '2.1'],
+  ] as const) {
+    await page.getByRole('button', { name: 'More about Buoys and marks' }).click();
+    const download = page.waitForEvent('download');
+    await page.locator('.v-list-item').filter({ hasText: word }).click();
+    files[name] = await (await download).path();
+    if (name === 'own') continue;
+    await expect(page.getByRole('dialog')).toContainText('an own clock – 1 question');
+    await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  }
+  await page.getByRole('button', { name: 'More about Buoys and marks' }).click();
+  await page.getByText('Delete the set').click();
+  await expect(page.getByText('“Buoys and marks” was deleted.')).toBeVisible();
+
+  for (const path of Object.values(files)) {
+    await page.goto('/studio/questions/bring-in');
+    await page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'set.zip', mimeType: 'application/zip', buffer: await readFile(path) });
+    await expect(page.getByText('14 rows, 14 chosen, 0 to look at')).toBeVisible();
+    await page.getByRole('button', { name: 'Bring in 14 questions' }).click();
+    await expect(page.getByText('14 questions were brought in.')).toBeVisible();
+    const found = await questions(host);
+    const back = (await Promise.all(found.questions.map((one) => whole(host, one.id)))) as {
+      picture: { alt: string; file: string; width: number } | null;
+      answer: { kind: string };
+    }[];
+    const red = back.find((one) => one.picture?.alt === 'All red')!;
+    expect(red.picture!.width).toBe(60);
+    expect((await host.context.request.get(`/media/${red.picture!.file}/small`)).ok()).toBe(true);
+    expect(back.filter((one) => one.picture).length).toBe(9);
+    await page.getByRole('button', { name: 'Take the whole import back' }).click();
+    await expect(page.getByText('The import was taken back.')).toBeVisible();
+  }
+});
+
 test('what cannot be read is refused with a clear sentence, and nothing is brought in', async ({
   app,
   browser,
@@ -167,7 +248,13 @@ test('what cannot be read is refused with a clear sentence, and nothing is broug
   const { page } = host;
   await page.goto('/studio/questions/bring-in');
   const cases: [Buffer, RegExp][] = [
-    [Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 0, 1, 2, 0]), /no workbook that can be read/],
+    [Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 0, 1, 2, 0]), /archive is damaged/],
+    [zip({ '[Content_Types].xml': '<Types/>' }), /no workbook that can be read/],
+    [zip({ '../../up.xml': '<a/>' }), /names files outside of itself/],
+    [zip({ 'a.xml': ' '.repeat(5_000_000) }), /unfolds to far more/],
+    [zip({ 'a.txt': 'x' }), /no questions in it/],
+    [Buffer.from('<!DOCTYPE a [<!ENTITY b "c">]><assessmentItem/>'), /declares entities/],
+    [Buffer.from('<assessmentItem><itemBody></assessmentItem>'), /is no XML/],
     [Buffer.from([1, 2, 0, 4, 0, 0, 7]), /That is no text/],
     [Buffer.from(' \n \n'), /There is nothing in it/],
     [Buffer.from('{"format":"other"}'), /no question set of Distaff/],

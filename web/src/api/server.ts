@@ -81,6 +81,11 @@ export interface QuestionLine {
   tags: string[];
   updatedAt: string;
 }
+/** A set that ships with the application. */
+export interface ReadyMadeSet extends QuestionSet {
+  name: string;
+  questions: number;
+}
 /** A file of the media library, and what was said of it last. */
 export interface StoredMedia {
   id: string;
@@ -138,6 +143,8 @@ export const server = {
   sets: (deleted: boolean) => call<{ sets: SetSummary[] }>('GET', `/api/sets${deleted ? '?deleted=1' : ''}`),
   createSet: (set: QuestionSet) => call<StoredSet>('POST', '/api/sets', { set }),
   set: (id: string) => call<StoredSet>('GET', `/api/sets/${id}`),
+  readyMade: () => call<{ sets: ReadyMadeSet[] }>('GET', '/api/ready-made'),
+  copyReadyMade: (name: string) => call<StoredSet>('POST', `/api/ready-made/${name}/copy`),
   questionsOfSet: (id: string) => call<{ questions: StoredQuestion[] }>('GET', `/api/sets/${id}/questions`),
   duplicates: (set: string) =>
     call<{ pairs: NearDuplicate[]; lines: QuestionLine[] }>('GET', `/api/questions/duplicates?set=${set}`),

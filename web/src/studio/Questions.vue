@@ -11,6 +11,7 @@ import FilterMenu from './questions/FilterMenu.vue';
 import { useQuestionEditor } from './questions/questionEditor.ts';
 import QuestionList from './questions/QuestionList.vue';
 import QuestionPane from './questions/QuestionPane.vue';
+import ReadyMade from './questions/ReadyMade.vue';
 import SetPicker from './questions/SetPicker.vue';
 import StudioBar from './StudioBar.vue';
 
@@ -99,6 +100,10 @@ async function undo(): Promise<void> {
   await bank.restore([id]);
   await open(id);
 }
+async function takeReadyMade(id: string): Promise<void> {
+  await bank.loadSets();
+  bank.query.set = id;
+}
 const preview = computed(() =>
   editor.question
     ? showAround(editor.question, bank.sets.find((set) => set.id === editor.setId)?.title ?? '')
@@ -166,6 +171,7 @@ const preview = computed(() =>
         <div v-else-if="bank.loaded" class="empty">
           <h2>{{ t('library.nothing') }}</h2>
           <p>{{ t('library.nothingText') }}</p>
+          <ReadyMade v-if="bank.sets.length === 0" class="ready" @copied="takeReadyMade" />
         </div>
       </section>
       <div ref="middle" class="middle">
@@ -226,6 +232,9 @@ const preview = computed(() =>
 .filters {
   flex-wrap: wrap;
   gap: 6px;
+}
+.ready {
+  text-align: left;
 }
 .new {
   flex: 1 0 auto;

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useBank } from './bank.ts';
+import ReadyMade from './ReadyMade.vue';
 
 /** Title, folder and description of a new set, or of the one that is looked at. */
 const mode = defineModel<'new' | 'edit' | null>({ required: true });
@@ -36,6 +37,11 @@ async function save(): Promise<void> {
   busy.value = false;
   if (!bank.problem) mode.value = null;
 }
+async function copied(id: string): Promise<void> {
+  await bank.loadSets();
+  bank.query.set = id;
+  mode.value = null;
+}
 </script>
 
 <template>
@@ -59,6 +65,7 @@ async function save(): Promise<void> {
             t('library.saveSet')
           }}</v-btn>
         </div>
+        <ReadyMade v-if="mode === 'new'" @copied="copied" />
       </v-form>
     </v-card>
   </v-dialog>
@@ -70,6 +77,7 @@ async function save(): Promise<void> {
   flex-direction: column;
   gap: 14px;
   padding: 20px;
+  overflow: auto;
 }
 .end {
   justify-content: flex-end;
