@@ -48,6 +48,7 @@ export {
   type QuestionSort,
   type QuestionState,
 } from './library/set.ts';
+export { printed, type PrintedQuestion } from './library/sheet.ts';
 export { BulkChange, changeQuestion } from './library/change.ts';
 
 export {
@@ -67,7 +68,7 @@ export { defaultRules, RoundRules } from './show/rules.ts';
 export { blankShow, Round, Show } from './show/show.ts';
 export { checkShow, type ShowFinding } from './show/check.ts';
 export { mergeChanges, putAt, type Conflict } from './show/merge.ts';
-export { previewStage, showAround, type PreviewStep } from './show/preview.ts';
+export { previewDesk, previewStage, showAround, type PreviewStep } from './show/preview.ts';
 
 export {
   HostCommand,

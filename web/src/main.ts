@@ -9,6 +9,7 @@ import { desk } from './words/en/desk.ts';
 import { handset } from './words/en/handset.ts';
 import { media } from './words/en/media.ts';
 import { library } from './words/en/library.ts';
+import { print } from './words/en/print.ts';
 import { review } from './words/en/review.ts';
 import { report } from './words/en/report.ts';
 import { stage } from './words/en/stage.ts';
@@ -19,5 +20,5 @@ createApp(App)
   .use(createPinia())
   .use(makeRouter())
   .use(makeVuetify('day'))
-  .use(makeWords({ studio, library, media, bring, review, desk, stage, handset, report }))
+  .use(makeWords({ studio, library, media, bring, review, print, desk, stage, handset, report }))
   .mount('#app');

@@ -14,6 +14,11 @@ export function makeRouter() {
         meta: { host: true },
       },
       {
+        path: '/studio/questions/print',
+        component: () => import('./studio/Print.vue'),
+        meta: { host: true },
+      },
+      {
         path: '/studio/questions/check',
         component: () => import('./studio/Review.vue'),
         meta: { host: true },

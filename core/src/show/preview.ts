@@ -2,6 +2,8 @@ import { kindOf } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
 import type { Draft, LoggedEvent } from '../sitting/events.ts';
 import { fold } from '../sitting/sitting.ts';
+import type { SittingState } from '../sitting/state.ts';
+import { deskView, type DeskView } from '../sitting/view/desk.ts';
 import { stageView, type StageView } from '../sitting/view/stage.ts';
 import { cellId } from '../formats/board/content.ts';
 import { blankShow, type Show } from './show.ts';
@@ -14,12 +16,19 @@ export type PreviewStep = 'board' | 'posed' | 'open' | 'key';
  * through the real engine so that the preview cannot differ from the live screens. Questions that
  * are unfinished are shown as far as they go. Options stand in the author's order.
  */
-export function previewStage(
+export const previewStage = (...given: Parameters<typeof previewState>): StageView =>
+  stageView(previewState(...given));
+
+/** The same moment as the host's desk would show it, with key and notes. */
+export const previewDesk = (...given: Parameters<typeof previewState>): DeskView =>
+  deskView(previewState(...given));
+
+function previewState(
   show: Show,
   ref: string | null,
   question: Question | null,
   step: PreviewStep,
-): StageView {
+): SittingState {
   const floor = show.teams[0]?.id ?? '';
   const drafts: Draft[] = [
     { type: 'doorsOpened', show, code: 'XXXXX' },
@@ -43,7 +52,7 @@ export function previewStage(
     actor,
     command: `${i}`,
   }));
-  return stageView(fold(log));
+  return fold(log);
 }
 
 function pointsAt(show: Show, ref: string): number {

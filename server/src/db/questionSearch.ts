@@ -28,6 +28,8 @@ export interface QuestionLine {
   /** How many remarks a review has on it. */
   remarks: number;
   stale: boolean;
+  /** The file of its picture, if it has one. */
+  picture: string | null;
   tags: string[];
   updatedAt: string;
 }
@@ -207,8 +209,10 @@ export class QuestionSearch {
         remarks: number;
         check_again_by: string | null;
         updated_at: Date;
+        picture: string | null;
       }>(
-        `SELECT q.id, q.set_id, s.title, q.kind, q.prompt, q.unfinished, q.remarks, CAST(q.check_again_by AS CHAR) AS check_again_by, q.updated_at
+        `SELECT q.id, q.set_id, s.title, q.kind, q.prompt, q.unfinished, q.remarks, CAST(q.check_again_by AS CHAR) AS check_again_by, q.updated_at,
+            JSON_VALUE(q.doc, '$.picture.file') AS picture
           FROM question q JOIN question_set s ON s.id = q.set_id WHERE q.id IN (${places})`,
         select,
       ),
@@ -230,6 +234,7 @@ export class QuestionSearch {
         unfinished: Boolean(row.unfinished),
         remarks: row.remarks,
         stale: row.check_again_by !== null && row.check_again_by <= today,
+        picture: row.picture,
         tags: tags.filter((one) => one.question_id === id).map((one) => one.tag),
         updatedAt: new Date(row.updated_at).toISOString(),
       };

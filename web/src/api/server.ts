@@ -78,6 +78,8 @@ export interface QuestionLine {
   /** How many remarks a review has on it. */
   remarks: number;
   stale: boolean;
+  /** The file of its picture, if it has one. */
+  picture: string | null;
   tags: string[];
   updatedAt: string;
 }

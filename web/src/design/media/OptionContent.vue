@@ -20,7 +20,7 @@ const shape = computed(() => {
 </script>
 
 <template>
-  <span class="content" :class="{ pictured: option?.picture }">
+  <span class="content" :class="{ pictured: option?.picture, alone: option?.picture && !option.text }">
     <PictureFrame
       v-if="option?.picture"
       class="thumb"
@@ -43,6 +43,9 @@ const shape = computed(() => {
   align-items: center;
   gap: 0.6em;
   min-height: 0;
+}
+.alone {
+  justify-content: center;
 }
 .thumb {
   flex: none;

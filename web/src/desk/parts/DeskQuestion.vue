@@ -20,7 +20,7 @@ import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useServerNow } from '../../live/useServerNow.ts';
 import { useDesk } from '../useDesk.ts';
-import DeskKey from './DeskKey.vue';
+import DeskKey from '../../screens/desk/DeskKey.vue';
 
 /** The question in play as only the host sees it: key, notes, clock, answers as they come. */
 const { t } = useI18n();
@@ -100,7 +100,7 @@ const shareHalf = 0.5;
       >
     </div>
 
-    <DeskKey />
+    <DeskKey :view="desk.view" />
 
     <h3>{{ t('desk.answers') }}</h3>
     <p v-if="own.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
@@ -168,6 +168,15 @@ const shareHalf = 0.5;
 </template>
 
 <style scoped>
+/* Key and answers must stay in sight. */
+.media {
+  align-self: flex-start;
+}
+.media :deep(img),
+.media :deep(video) {
+  max-height: 140px;
+  width: auto;
+}
 .question {
   display: flex;
   flex-direction: column;

@@ -1,7 +1,15 @@
 <script setup lang="ts">
-import { previewStage, type PreviewStep, type Question, type SeatView, type Show } from '@distaff/core';
+import {
+  previewDesk,
+  previewStage,
+  type PreviewStep,
+  type Question,
+  type SeatView,
+  type Show,
+} from '@distaff/core';
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DeskPicture from '../../screens/desk/DeskPicture.vue';
 import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 import StageScreen from '../../screens/stage/StageScreen.vue';
 
@@ -20,7 +28,13 @@ const steps = [
   { value: 'key', word: 'studio.stepKey' },
 ] as const;
 
-const look = () => (show.teams.length ? previewStage(show, cell, question, step.value) : null);
+const look = () =>
+  show.teams.length
+    ? {
+        stage: previewStage(show, cell, question, step.value),
+        desk: previewDesk(show, cell, question, step.value),
+      }
+    : null;
 const view = shallowRef(look());
 /** A pause in typing after which the pictures follow (ms): both screens are drawn anew each time. */
 const PAUSE = 120;
@@ -64,11 +78,15 @@ const seat = computed<SeatView>(() => ({
     </div>
     <template v-if="view">
       <h3>{{ t('studio.asStage') }}</h3>
-      <div class="stage" inert><StageScreen :view="view" :now="0" /></div>
+      <div class="stage" inert><StageScreen :view="view.stage" :now="0" /></div>
       <h3>{{ t('studio.asHandset') }}</h3>
       <div class="phone" inert>
-        <HandsetScreen class="screen" :view="view" :seat="seat" :now="0" connected :sending="false" />
+        <HandsetScreen class="screen" :view="view.stage" :seat="seat" :now="0" connected :sending="false" />
       </div>
+      <template v-if="view.desk.question">
+        <h3>{{ t('studio.asDesk') }}</h3>
+        <div class="desk" inert><DeskPicture class="column" :view="view.desk" /></div>
+      </template>
     </template>
   </aside>
 </template>
@@ -89,6 +107,20 @@ h3 {
   flex: none;
   border-radius: 6px;
   overflow: hidden;
+}
+/* The middle column of the desk, 540 px wide, at six tenths of its size. */
+.desk {
+  flex: none;
+  align-self: center;
+  width: 324px;
+  max-width: 100%;
+  overflow: clip;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+}
+.column {
+  width: 540px;
+  zoom: 0.6;
 }
 /* A handset of 390 × 844 at six tenths of its size. */
 .phone {

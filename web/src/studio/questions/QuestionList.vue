@@ -3,6 +3,7 @@ import { mdiAlertOutline, mdiCalendarAlert, mdiCommentAlertOutline } from '@mdi/
 import { computed, nextTick, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { QuestionLine } from '../../api/server.ts';
+import { pictureUrl } from '../../design/media/mediaUrl.ts';
 import { kindIcons } from '../question/kindIcons.ts';
 import { useBank } from './bank.ts';
 
@@ -65,6 +66,12 @@ async function move(from: number, by: number): Promise<void> {
               [bank.query.set ? '' : lineAt(i)!.setTitle, ...lineAt(i)!.tags].filter(Boolean).join(' · ')
             }}</small>
           </span>
+          <img
+            v-if="lineAt(i)!.picture"
+            class="thumb"
+            :src="pictureUrl(lineAt(i)!.picture!, 'small')"
+            alt=""
+          />
           <v-icon
             v-if="lineAt(i)!.unfinished"
             class="mark"
@@ -111,6 +118,12 @@ async function move(from: number, by: number): Promise<void> {
 .on {
   box-shadow: inset 4px 0 var(--moss);
   background: #eef3ef;
+}
+.thumb {
+  flex: none;
+  height: 44px;
+  max-width: 60px;
+  object-fit: contain;
 }
 .tick {
   flex: none;

@@ -59,6 +59,9 @@ async function copy(name: string): Promise<void> {
 </template>
 
 <style scoped>
+b + small {
+  margin-left: 8px;
+}
 h3 {
   font-size: 16px;
 }

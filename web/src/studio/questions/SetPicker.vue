@@ -8,6 +8,7 @@ import {
   mdiDownload,
   mdiPencilOutline,
   mdiPlus,
+  mdiPrinterOutline,
 } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -110,6 +111,11 @@ async function undo(): Promise<void> {
           :prepend-icon="bank.set.archived ? mdiArchiveArrowUpOutline : mdiArchiveArrowDownOutline"
           :title="t(bank.set.archived ? 'library.unarchive' : 'library.toArchive')"
           @click="bank.archiveSet(bank.set.id, !bank.set.archived)"
+        />
+        <v-list-item
+          :prepend-icon="mdiPrinterOutline"
+          :title="t('print.open')"
+          :to="{ path: '/studio/questions/print', query: { set: bank.set.id } }"
         />
         <v-list-item
           :prepend-icon="mdiDownload"

@@ -35,6 +35,7 @@ export const useQuestionEditor = defineStore('questionEditor', () => {
         remarks: reviewQuestion({ ...own, checkAgainBy: null }, '').filter((one) => one.weight !== 'must')
           .length,
         stale: own.checkAgainBy !== null && own.checkAgainBy <= today,
+        picture: own.picture?.file ?? null,
         tags: own.tags,
       });
     },

@@ -204,6 +204,7 @@ export const studio = {
 
   preview: 'Preview',
   asStage: 'Stage',
+  asDesk: 'Desk – only you see this',
   asHandset: 'Handset',
   stepBoard: 'Board',
   stepPosed: 'Posed',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OptionView } from '@distaff/core';
+import type { DeskView, OptionView } from '@distaff/core';
 import { computed } from 'vue';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
@@ -7,13 +7,12 @@ import { letterOf } from '../../design/letters.ts';
 import OptionContent from '../../design/media/OptionContent.vue';
 import PictureFrame from '../../design/media/PictureFrame.vue';
 import RichText from '../../design/rich/RichText.vue';
-import { useDesk } from '../useDesk.ts';
 
 /** Options and key of the question in play, whatever its kind, and what the author wrote for the host. */
 const { t } = useI18n();
-const desk = useDesk();
-const own = computed(() => desk.view.private.question!);
-const kind = computed(() => desk.question!.kind);
+const { view } = defineProps<{ view: DeskView }>();
+const own = computed(() => view.private.question!);
+const kind = computed(() => view.question!.kind);
 
 interface Row {
   sign: string;
@@ -58,7 +57,7 @@ const facts = computed(() =>
       <dt>{{ t('desk.keyPicture') }}</dt>
       <dd class="keyPicture"><PictureFrame :picture="own.answerPicture" size="small" /></dd>
     </template>
-    <template v-if="!desk.question!.keyed">
+    <template v-if="!view.question!.keyed">
       <dt>{{ t('desk.noKey') }}</dt>
       <dd>{{ t(kind === 'card' ? 'desk.cardText' : 'desk.noKeyText') }}</dd>
     </template>

@@ -1,0 +1,13 @@
+export const print = {
+  title: 'Print',
+  open: 'Print or PDF',
+  as: { questions: 'Question sheet', answers: 'Answer sheet', cards: 'Cards to cut' },
+  shuffle: 'Shuffle the options',
+  version: 'Version',
+  print: 'Print',
+  hint: 'For a PDF choose “Save as PDF” as the printer. Question sheet and answer sheet of one version belong together.',
+  name: 'Name',
+  date: 'Date',
+  in: 'in {unit}',
+  noKey: 'no key: an opinion, or for the host to say',
+};
