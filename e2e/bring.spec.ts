@@ -174,7 +174,7 @@ test('a set goes out as packages with its pictures, and comes in again; what QTI
   const { page } = host;
   await page.goto('/studio/questions');
   await page.getByRole('button', { name: 'Copy Buoys and marks' }).click();
-  await expect(page.getByText('14 questions')).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '14 questions' })).toBeVisible();
   // One picture of the host's own, and one thing that QTI has no place for.
   const bytes = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#c8313c' } })
     .png()

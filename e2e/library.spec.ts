@@ -175,4 +175,64 @@ test('a question of the library is offered while it is typed again, and taken in
   await page.getByText('Coast', { exact: true }).click();
   await expect(page.getByText('It is in the library now.')).toBeVisible();
   expect((await (await host.context.request.get('/api/questions')).json()).total).toBe(2);
+
+  // The library goes on; the show hears of it, and takes it over only when told to.
+  const { questions } = await (await host.context.request.get('/api/questions?q=smallest')).json();
+  const { id } = questions[0] as { id: string };
+  const { version, question } = await (await host.context.request.get(`/api/questions/${id}`)).json();
+  const prompt = 'What do sailors call the tide of the smallest range?';
+  await host.context.request.put(`/api/questions/${id}`, {
+    data: { version, question: { ...question, prompt } },
+  });
+  await page.getByRole('button', { name: /^Tides for 100:/ }).click();
+  await expect(page.getByText('The library has a newer state')).toBeVisible();
+  await expect(page.getByLabel('Question', { exact: true })).toHaveValue(/^What is the tide/);
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByLabel('Question', { exact: true })).toHaveValue(prompt);
+  await expect(page.getByText('The library has a newer state')).toHaveCount(0);
+});
+
+test('the order of a set is changed by keyboard; the set is printed as sheet, answers and cards', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await page.goto('/studio/questions');
+  await page.getByRole('button', { name: 'Copy Buoys and marks' }).click();
+  await expect(page.getByRole('status').filter({ hasText: '14 questions' })).toBeVisible();
+  const more = page.getByRole('button', { name: 'More about Buoys and marks' });
+  await more.click();
+  await page.getByText('Order of the questions').click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByText('You come in from sea').click();
+  await page.keyboard.press('Tab');
+  const line = dialog.locator('.line').filter({ hasText: 'You come in from sea' });
+  await line.focus();
+  for (let i = 0; i < 7; i++) await page.keyboard.press('Alt+ArrowUp');
+  await dialog.getByRole('button', { name: 'Save the order' }).click();
+  await expect(page.getByRole('listitem').first()).toContainText('You come in from sea');
+  await expect(dialog).toHaveCount(0);
+
+  await more.click();
+  await page.getByText('Print or PDF').click();
+  await expect(page.getByRole('heading', { name: 'Buoys and marks' })).toBeVisible();
+  const sheet = page.locator('.paper');
+  await expect(sheet.locator('.item').first()).toContainText('You come in from sea');
+  const pdf = async () => (await page.pdf({ format: 'A4' })).toString('latin1');
+  const pages = (text: string) => text.match(/\/Type\s*\/Page\b/g)?.length ?? 0;
+  expect(pages(await pdf())).toBeGreaterThanOrEqual(2);
+  await page.getByLabel('Shuffle the options').check();
+  const letters = async () =>
+    (await sheet.locator('.item').first().innerText()).split('\n').map((one) => one.trim());
+  const shuffled = await letters();
+  await page.getByRole('button', { name: 'Answer sheet' }).click();
+  // The answer sheet of a version names the letters of that version.
+  const at = shuffled.indexOf('On the port side');
+  const key = await sheet.locator('.item').first().innerText();
+  expect(key.replace(/\s+/g, ' ')).toContain(`${shuffled[at - 1]} On the port side`);
+  expect(pages(await pdf())).toBe(1);
+  await page.getByRole('button', { name: 'Cards to cut' }).click();
+  await expect(sheet.locator('.item')).toHaveCount(14);
+  expect(pages(await pdf())).toBeGreaterThanOrEqual(2);
 });

@@ -147,6 +147,7 @@ export const server = {
   set: (id: string) => call<StoredSet>('GET', `/api/sets/${id}`),
   readyMade: () => call<{ sets: ReadyMadeSet[] }>('GET', '/api/ready-made'),
   copyReadyMade: (name: string) => call<StoredSet>('POST', `/api/ready-made/${name}/copy`),
+  orderQuestions: (id: string, ids: string[]) => call<void>('PUT', `/api/sets/${id}/order`, { ids }),
   questionsOfSet: (id: string) => call<{ questions: StoredQuestion[] }>('GET', `/api/sets/${id}/questions`),
   duplicates: (set: string) =>
     call<{ pairs: NearDuplicate[]; lines: QuestionLine[] }>('GET', `/api/questions/duplicates?set=${set}`),

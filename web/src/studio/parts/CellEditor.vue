@@ -5,6 +5,7 @@ import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';
+import OriginNote from './OriginNote.vue';
 import NumberField from '../question/NumberField.vue';
 import { useBank } from '../questions/bank.ts';
 import PickDialog from '../questions/PickDialog.vue';
@@ -92,6 +93,7 @@ function remove(): void {
         <PickDialog v-model="picking" @pick="fromLibrary" />
       </div>
       <template v-else>
+        <OriginNote :question="question" @take-over="takeOver" />
         <QuestionForm
           :model-value="question"
           :clock-hint="clockHint"

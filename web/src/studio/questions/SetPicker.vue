@@ -9,18 +9,21 @@ import {
   mdiPencilOutline,
   mdiPlus,
   mdiPrinterOutline,
+  mdiSortVariant,
 } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { savePackage } from '../bring/savePackage.ts';
 import { saveWorkbook } from '../bring/saveWorkbook.ts';
 import { useBank } from './bank.ts';
+import OrderDialog from './OrderDialog.vue';
 import SetDialog from './SetDialog.vue';
 
 /** Which set is looked at, by folder; and what can be done with it. */
 const { t } = useI18n();
 const bank = useBank();
 const dialog = ref<'new' | 'edit' | null>(null);
+const ordering = ref(false);
 const gone = ref<{ id: string; title: string } | null>(null);
 
 const items = computed(() => {
@@ -112,6 +115,7 @@ async function undo(): Promise<void> {
           :title="t(bank.set.archived ? 'library.unarchive' : 'library.toArchive')"
           @click="bank.archiveSet(bank.set.id, !bank.set.archived)"
         />
+        <v-list-item :prepend-icon="mdiSortVariant" :title="t('library.order')" @click="ordering = true" />
         <v-list-item
           :prepend-icon="mdiPrinterOutline"
           :title="t('print.open')"
@@ -143,6 +147,7 @@ async function undo(): Promise<void> {
       :title="t('library.newSet')"
       @click="dialog = 'new'"
     />
+    <OrderDialog v-model="ordering" />
     <SetDialog v-model="dialog" />
     <v-snackbar :model-value="packing !== null" :timeout="-1">{{
       t('library.packing', packing ?? { n: 0, of: 0 })
