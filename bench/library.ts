@@ -2,9 +2,21 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { blankQuestion, type Question } from '@distaff/core';
-import { guessColumns, readSheet, readTable, sheetHeader, toCsv, writeRow } from '@distaff/core/interchange';
+import {
+  guessColumns,
+  readArchive,
+  readQtiPackage,
+  readSheet,
+  readTable,
+  sheetHeader,
+  toCsv,
+  writeArchive,
+  writeQtiPackage,
+  writeRow,
+} from '@distaff/core/interchange';
 import { createAccount } from '@distaff/server/db/accounts.ts';
 import { openDatabase } from '@distaff/server/db/database.ts';
+import { duplicatesOf } from '@distaff/server/db/duplicates.ts';
 import { Imports } from '@distaff/server/db/imports.ts';
 import { migrate } from '@distaff/server/db/migrate.ts';
 import { defineModels } from '@distaff/server/db/models.ts';
@@ -23,6 +35,8 @@ import { PrivateMariaDb } from '../scripts/lib/mariadb.mjs';
 const QUESTIONS = Number(process.env.BENCH_QUESTIONS ?? 100_000);
 const ROWS = 10_000;
 const ROUNDS = 15;
+/** How often the pulse is felt while long work goes on (ms). */
+const BEAT = 5;
 
 const generator = xoroshiro128plus(7);
 const random = () => uniformFloat64(generator);
@@ -114,6 +128,33 @@ async function bench(databaseUrl: string): Promise<void> {
     search.find(account, { set }, { ...page, sort: 'place', offset: QUESTIONS - 200 }),
   );
   tell('the end of the list', { ms: round(deep.ms) });
+
+  // The longest turn in which a live show on the same server would have to wait, beside the sum.
+  let last = performance.now();
+  let longest = 0;
+  const beat = setInterval(() => {
+    longest = Math.max(longest, performance.now() - last - BEAT);
+    last = performance.now();
+  }, BEAT);
+  const twice = await timed(() => duplicatesOf(db, account, null, 200));
+  clearInterval(beat);
+  tell(`near-duplicates among ${QUESTIONS}`, {
+    ms: round(twice.ms),
+    pairs: twice.result.length,
+    longestTurn: round(longest),
+  });
+
+  const many = Array.from({ length: 1000 }, question);
+  const written = await timed(() =>
+    writeArchive(writeQtiPackage({ title: 'Bench', description: '', folder: '' }, many, '3.0', new Map())),
+  );
+  const back = await timed(() => {
+    const files = readArchive(written.result);
+    if ('trouble' in files) throw new Error(files.trouble);
+    let id = 0;
+    return readQtiPackage(files, () => `i${id++}`);
+  });
+  tell('1,000 questions as a QTI package', { writing: round(written.ms), reading: round(back.ms) });
 
   const csv = toCsv(
     [...sheetHeader],

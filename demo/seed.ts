@@ -1,5 +1,6 @@
 import { randomInt } from 'node:crypto';
 import { fold, newJoinCode, Show } from '@distaff/core';
+import { SetFile } from '@distaff/core/interchange';
 import { nanoid } from 'nanoid';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
@@ -16,6 +17,7 @@ import { createSet } from '@distaff/server/db/sets.ts';
 import { readReadyMade } from '@distaff/server/readyMade.ts';
 import { createShow } from '@distaff/server/db/shows.ts';
 import { Sittings } from '@distaff/server/db/sittings.ts';
+import draft from './draft.json' with { type: 'json' };
 import firstWeek from './first-week.json' with { type: 'json' };
 import marramPoint from './marram-point.json' with { type: 'json' };
 import { playEvening } from './playEvening.ts';
@@ -48,6 +50,9 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
       const { id } = await createSet(account.id, set);
       await addQuestions(account.id, id, questions);
     }
+    const rough = v.parse(SetFile, draft);
+    const { id: draftId } = await createSet(account.id, rough.set);
+    await addQuestions(account.id, draftId, rough.questions);
     await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
     const { id: showId } = await fill(account.id, show, 'Winter evenings');
 

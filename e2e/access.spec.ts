@@ -52,7 +52,8 @@ test('no view has a serious finding of axe-core', async ({ app, browser }) => {
   await all('lobby');
   await step(desk, 'Begin');
   await all('board');
-  await desk.getByRole('button', { name: 'Tides for 200' }).click();
+  // A question with a picture.
+  await desk.getByRole('button', { name: 'Lights and buoys for 300' }).click();
   await step(desk, 'Pose');
   await step(desk, 'Open');
   await press(desk, 'c');
@@ -99,6 +100,23 @@ test('nor has the library, the wizard, or any way of writing and answering a que
     await page.getByText('All changes saved').waitFor();
     await clean(page, `library, ${prompt}`);
   }
+  await page.getByRole('button', { name: 'Picture', exact: true }).click();
+  await page.getByRole('tab', { name: 'Drawings' }).click();
+  await page.getByRole('button', { name: /Sailing boat/ }).waitFor();
+  await clean(page, 'drawings to choose from');
+  await page.getByRole('button', { name: /Sailing boat/ }).click();
+  await page.getByRole('button', { name: /^Picture: A small boat/ }).click();
+  await page.getByLabel('Made by').waitFor();
+  await clean(page, 'what is said of a picture');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await clean(page, 'library, a question with a picture');
+  await page.goto(`/studio/questions/check?set=${id}`);
+  await page.getByRole('heading', { name: 'Asked twice' }).waitFor();
+  await clean(page, 'check');
+  await page.goto(`/studio/questions/print?set=${id}`);
+  await page.getByRole('heading', { name: 'Workshop' }).waitFor();
+  await clean(page, 'print');
   await page.goto('/studio/questions/bring-in');
   await clean(page, 'bring in');
   await page.getByLabel('Or paste it here').fill('Question\tA\tB\tCorrect\nUp?\tEbb\tFlood\tFlod');

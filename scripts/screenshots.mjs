@@ -47,7 +47,8 @@ run(async () => {
   mkdirSync('docs/screenshots', { recursive: true });
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium-headless-shell',
-    args: ['--font-render-hinting=none', 
+    args: [
+      '--font-render-hinting=none',
       '--no-sandbox',
       '--disable-gpu',
       '--disable-quic',
@@ -80,6 +81,19 @@ run(async () => {
     await desk.getByRole('button', { name: /Match each tool/ }).click();
     await desk.getByText('All changes saved').waitFor();
     await take(desk, 'questions');
+    await desk.goto('/studio/questions');
+    await desk.getByRole('combobox', { name: 'Set' }).press('ArrowDown');
+    await desk.getByRole('option', { name: /Draft for spring/ }).click();
+    await desk.getByRole('link', { name: 'Check', exact: true }).click();
+    await desk.getByText('% alike').first().waitFor();
+    await take(desk, 'check');
+    await desk.goto('/studio/questions');
+    await desk.getByRole('combobox', { name: 'Set' }).press('ArrowDown');
+    await desk.getByRole('option', { name: /Buoys and marks/ }).click();
+    await desk.getByRole('button', { name: 'More about Buoys and marks' }).click();
+    await desk.getByText('Print or PDF').click();
+    await desk.locator('.paper .item').first().waitFor();
+    await take(desk, 'print');
     await desk.goto('/studio/questions/bring-in');
     await desk.getByLabel('Or paste it here').fill(pasted);
     await desk.getByRole('button', { name: 'Read what was pasted' }).click();

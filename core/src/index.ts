@@ -110,4 +110,4 @@ export { reviewSet, spreadKeys, type SetReview } from './review/reviewSet.ts';
 export { mend } from './review/mend.ts';
 export { readingLevel } from './review/readingLevel.ts';
 export { strangeLetters } from './review/letters.ts';
-export { ALIKE, nearDuplicates, type NearDuplicate } from './review/duplicates.ts';
+export { nearDuplicates, type NearDuplicate } from './review/duplicates.ts';

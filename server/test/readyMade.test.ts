@@ -1,14 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { existsSync, readFileSync } from 'node:fs';
-import {
-  kindNames,
-  mediaOf,
-  nearDuplicates,
-  reviewQuestion,
-  reviewSet,
-  searchText,
-  Show,
-} from '@distaff/core';
+import { kindNames, mediaOf, nearDuplicates, reviewQuestion, reviewSet, Show } from '@distaff/core';
 import * as v from 'valibot';
 import firstWeek from '../../demo/first-week.json' with { type: 'json' };
 import { readReadyMade } from '../src/readyMade.ts';
@@ -46,7 +38,7 @@ describe('the sets that ship with the application', () => {
   test('none is asked twice', () => {
     const items = all.map((own, i) => ({
       id: `${i}`,
-      text: searchText(own),
+      text: own.prompt,
       picture: own.picture?.file ?? null,
     }));
     const work = nearDuplicates(items);

@@ -11,13 +11,18 @@ const ranges = RANGES.split(' ').map((range) => {
   const [from, to = from] = range.split('-');
   return [parseInt(from!, 16), parseInt(to!, 16)] as const;
 });
-const known = (code: number) => ranges.some(([from, to]) => code >= from && code <= to);
+const LAST = 0x2300;
+const table = new Uint8Array(LAST);
+for (const [from, to] of ranges) table.fill(1, from, to + 1);
+const known = (code: number) => code < LAST && table[code] === 1;
 
 /** Line breaks and signs that join letters or choose their shape are not drawn by themselves. */
 const UNDRAWN = /[\n\t\u00AD\u200B-\u200D\u2060\uFE00-\uFE0F]/u;
 
 /** Letters of a text that the typefaces lack, each once; formulas have typefaces of their own. */
 export function strangeLetters(text: string): string[] {
+  // Most texts hold nothing but letters that every typeface has.
+  if (/^[\x20-\x7E\n]*$/.test(text)) return [];
   const shown = plainText(text.replace(/\$[^$]*\$/g, ' ')).normalize('NFC');
   return [...new Set([...shown])].filter((sign) => !UNDRAWN.test(sign) && !known(sign.codePointAt(0)!));
 }

@@ -20,7 +20,7 @@ import {
   type Question,
 } from '../index.ts';
 import { everyKind, picture } from '../sitting/test/table.ts';
-import { ALIKE } from './duplicates.ts';
+import { ALIKE, ALIKE_WORDS, wordsAlike } from './duplicates.ts';
 import { fleschKincaid, lix, readingLevel } from './readingLevel.ts';
 
 const TODAY = '2026-11-25';
@@ -229,11 +229,15 @@ test('near duplicates are all that comparing all with all finds', () => {
       let step = run.next();
       while (!step.done) step = run.next();
       const pairs = (list: NearDuplicate[]) => list.map(({ a, b }) => [a, b].sort().join('|')).sort();
-      const grams = items.map((item) => trigrams(item.text));
+      const words = items.map((item) => new Set(wordsAlike(item.text)));
       const all = items.flatMap((one, i) =>
         items.slice(i + 1).flatMap((other, j) => {
-          const alike = likeness(grams[i]!, grams[i + 1 + j]!);
-          return alike >= ALIKE && grams[i]!.size >= 3 ? [{ a: one.id, b: other.id, likeness: alike }] : [];
+          const byWords = likeness(words[i]!, words[i + 1 + j]!);
+          const alike = likeness(trigrams(one.text), trigrams(other.text));
+          const enough = words[i]!.size >= 3 && words[i + 1 + j]!.size >= 3;
+          return alike >= ALIKE && byWords >= ALIKE_WORDS && enough
+            ? [{ a: one.id, b: other.id, likeness: alike }]
+            : [];
         }),
       );
       expect(pairs(step.value)).toEqual(pairs(all));

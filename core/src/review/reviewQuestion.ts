@@ -85,8 +85,12 @@ function givenAway(question: Question): Remark[] {
     ? []
     : kind.key(answer, kind.asWritten(answer)).texts;
   const told = (text: string) => {
+    if (keys.length === 0) return undefined;
     const inText = ` ${foldText(plainText(text))} `;
-    return keys.find((key) => foldText(key).length >= 4 && inText.includes(` ${foldText(plainText(key))} `));
+    return keys.find(
+      (key) =>
+        key.length >= 4 && foldText(key).length >= 4 && inText.includes(` ${foldText(plainText(key))} `),
+    );
   };
   const inPrompt = told(question.prompt);
   if (inPrompt !== undefined) found.push(remark('keyInPrompt', 'should', { key: inPrompt }));

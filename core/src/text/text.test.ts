@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { distance } from 'fastest-levenshtein';
 import fc from 'fast-check';
 import leven from 'leven';
-import { foldText, withoutAccents, withoutCase } from './fold.ts';
+import { foldText, withoutAccents, withoutCase, withoutSigns } from './fold.ts';
 import { matchText, slipsAllowed } from './match.ts';
 import { readNumber } from './number.ts';
 
@@ -170,4 +170,12 @@ describe('typed numbers', () => {
   ])('%j is %p', (typed, value, rest = '') => {
     expect(readNumber(typed)).toEqual(value === null ? null : { value, rest });
   });
+});
+
+test('texts of ASCII alone are folded by the short way to the same', () => {
+  fc.assert(
+    fc.property(fc.string({ unit: 'binary-ascii' }), (text) => {
+      expect(foldText(text)).toBe(withoutSigns(withoutCase(withoutAccents(text))));
+    }),
+  );
 });

@@ -18,17 +18,16 @@ export async function duplicatesOf(
   const rows = await database.query<{
     id: string;
     set_id: string;
-    search_text: string;
+    prompt: string;
     picture: string | null;
   }>(
-    `SELECT q.id, q.set_id, q.search_text, JSON_VALUE(q.doc, '$.picture.file') AS picture FROM question q JOIN question_set s ON s.id = q.set_id
+    `SELECT q.id, q.set_id, q.prompt, JSON_VALUE(q.doc, '$.picture.file') AS picture FROM question q JOIN question_set s ON s.id = q.set_id
       WHERE q.account_id = ? AND q.deleted_at IS NULL AND s.deleted_at IS NULL AND s.archived_at IS NULL`,
     { replacements: [accountId], type: QueryTypes.SELECT },
   );
   const inSet = new Map(rows.map((row) => [row.id, row.set_id === set]));
   const work = nearDuplicates(
-    // Options and pictures count: many ask “Which flag is this?” of different flags.
-    rows.map((row) => ({ id: row.id, text: row.search_text, picture: row.picture })),
+    rows.map((row) => ({ id: row.id, text: row.prompt, picture: row.picture })),
     set === null ? most : 10_000,
   );
   let since = performance.now();

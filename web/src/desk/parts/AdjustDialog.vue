@@ -44,6 +44,7 @@ function save(): void {
 
 <template>
   <v-dialog
+    :aria-label="t('desk.adjustTitle', { team: team?.name ?? '' })"
     :model-value="desk.adjusting !== null"
     max-width="420"
     @update:model-value="desk.adjusting = null"

@@ -15,7 +15,12 @@ function close(): void {
 </script>
 
 <template>
-  <v-dialog :model-value="desk.dialog === 'close'" max-width="420" @update:model-value="desk.dialog = null">
+  <v-dialog
+    :aria-label="t('desk.closeTitle')"
+    :model-value="desk.dialog === 'close'"
+    max-width="420"
+    @update:model-value="desk.dialog = null"
+  >
     <v-card class="card">
       <h2>{{ t('desk.closeTitle') }}</h2>
       <p>{{ t('desk.closeText', { left }) }}</p>

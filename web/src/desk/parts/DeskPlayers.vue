@@ -63,7 +63,12 @@ function rename(): void {
         </v-menu>
       </li>
     </ul>
-    <v-dialog :model-value="renaming !== null" max-width="380" @update:model-value="renaming = null">
+    <v-dialog
+      :aria-label="t('desk.newName')"
+      :model-value="renaming !== null"
+      max-width="380"
+      @update:model-value="renaming = null"
+    >
       <v-card v-if="renaming" class="pa">
         <form @submit.prevent="rename">
           <h2>{{ t('desk.newName') }}</h2>

@@ -9,7 +9,11 @@ const desk = useDesk();
 </script>
 
 <template>
-  <v-dialog :model-value="desk.dialog === 'keys'" @update:model-value="desk.dialog = null">
+  <v-dialog
+    :aria-label="t('desk.keys')"
+    :model-value="desk.dialog === 'keys'"
+    @update:model-value="desk.dialog = null"
+  >
     <v-card class="card">
       <h2>{{ t('desk.keys') }}</h2>
       <dl>

@@ -28,7 +28,11 @@ function carryOut(action: Action | undefined): void {
 </script>
 
 <template>
-  <v-dialog :model-value="desk.dialog === 'palette'" @update:model-value="desk.dialog = null">
+  <v-dialog
+    :aria-label="t('desk.commands')"
+    :model-value="desk.dialog === 'palette'"
+    @update:model-value="desk.dialog = null"
+  >
     <v-card class="card">
       <form @submit.prevent="carryOut(found[0])">
         <v-text-field

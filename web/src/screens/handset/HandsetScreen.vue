@@ -59,7 +59,8 @@ const line = computed(() => {
       <b class="mono">{{ points(own.score) }}</b>
     </header>
 
-    <main>
+    <!-- Long ones scroll: then the keyboard must reach them, too. -->
+    <main :tabindex="mayAnswer ? undefined : 0">
       <template v-if="view.phase === 'lobby'">
         <h1>{{ t('handset.waitTitle') }}</h1>
         <p>{{ t('handset.wait') }}</p>

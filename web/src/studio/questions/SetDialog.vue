@@ -45,7 +45,11 @@ async function copied(id: string): Promise<void> {
 </script>
 
 <template>
-  <v-dialog :model-value="mode !== null" @update:model-value="mode = null">
+  <v-dialog
+    :aria-label="t(mode === 'edit' ? 'library.editSet' : 'library.newSet')"
+    :model-value="mode !== null"
+    @update:model-value="mode = null"
+  >
     <v-card>
       <v-form class="form" @submit.prevent="save">
         <h2>{{ t(mode === 'edit' ? 'library.editSet' : 'library.newSet') }}</h2>

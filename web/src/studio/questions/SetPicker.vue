@@ -152,7 +152,12 @@ async function undo(): Promise<void> {
     <v-snackbar :model-value="packing !== null" :timeout="-1">{{
       t('library.packing', packing ?? { n: 0, of: 0 })
     }}</v-snackbar>
-    <v-dialog :model-value="unsaid.length > 0" max-width="520" @update:model-value="unsaid = []">
+    <v-dialog
+      :aria-label="t('library.unsaidTitle')"
+      :model-value="unsaid.length > 0"
+      max-width="520"
+      @update:model-value="unsaid = []"
+    >
       <v-card class="unsaid">
         <h2>{{ t('library.unsaidTitle') }}</h2>
         <p>{{ t('library.unsaidText') }}</p>

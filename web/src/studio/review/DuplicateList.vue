@@ -16,9 +16,10 @@ const list = computed(() => {
 </script>
 
 <template>
-  <section v-if="review.pairs">
+  <section>
     <h2>{{ t('review.twice') }}</h2>
-    <p class="muted">{{ t(list.length ? 'review.twiceText' : 'review.twiceNone') }}</p>
+    <p v-if="!review.pairs" class="muted" role="status">{{ t('review.twiceLooking') }}</p>
+    <p v-else class="muted">{{ t(list.length ? 'review.twiceText' : 'review.twiceNone') }}</p>
     <ul>
       <li v-for="pair in list" :key="pair.key">
         <span class="muted">{{ t('review.alike', { n: Math.round(pair.likeness * 100) }) }}</span>

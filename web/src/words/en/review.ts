@@ -22,6 +22,7 @@ export const review = {
   spreadNone: 'These options must keep their order.',
   grade: 'Reads like school year {n} (median; Flesch–Kincaid).',
   twice: 'Asked twice',
+  twiceLooking: 'Looking through the whole library …',
   twiceText: 'These questions ask nearly the same, here or in another set.',
   twiceNone: 'No question is asked twice, here or elsewhere in the library.',
   alike: '{n} % alike',
