@@ -79,7 +79,7 @@ li {
   display: grid;
   grid-template-columns: 1fr 1fr;
   grid-auto-rows: minmax(0, 1fr);
-  --thumb: calc(16 * var(--u));
+  --thumb: calc(20 * var(--u));
 }
 .pictured.many {
   grid-template-columns: 1fr 1fr 1fr;

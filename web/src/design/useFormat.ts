@@ -19,6 +19,9 @@ export function useFormat() {
       new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(
         new Date(iso),
       ),
+    /** A day of the calendar, YYYY-MM-DD, without a time. */
+    date: (iso: string) =>
+      new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeZone: 'UTC' }).format(new Date(iso)),
     /** Names as a list: "A, B and C". */
     list: (names: string[]) => new Intl.ListFormat(locale.value).format(names),
   };

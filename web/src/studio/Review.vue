@@ -85,7 +85,7 @@ async function undo(): Promise<void> {
       <p v-if="review.questions === null" role="status">{{ review.problem ? '' : t('review.reading') }}</p>
       <template v-else>
         <div class="row head">
-          <h1 class="grow">{{ t('review.title', { title: review.title }) }}</h1>
+          <h1 class="title">{{ t('review.title', { title: review.title }) }}</h1>
           <v-btn
             v-if="review.safe.length"
             color="primary"
@@ -162,7 +162,11 @@ async function undo(): Promise<void> {
   padding: 16px 20px 60px;
 }
 .head {
-  gap: 16px;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+}
+.title {
+  flex: 1 1 280px;
 }
 .going {
   color: var(--stone);

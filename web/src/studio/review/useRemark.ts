@@ -5,7 +5,7 @@ import { useFormat } from '../../design/useFormat.ts';
 /** A remark of a review as a sentence. */
 export function useRemark() {
   const { t } = useI18n();
-  const { day } = useFormat();
+  const { date } = useFormat();
   function told({ code, params }: Remark): string {
     switch (code) {
       case 'hardToRead':
@@ -13,7 +13,7 @@ export function useRemark() {
       case 'tooLongForStage':
         return t(`review.remark.tooLongForStage.${params.step}`);
       case 'stale':
-        return t('review.remark.stale', { day: day(`${params.day}T12:00:00Z`) });
+        return t('review.remark.stale', { day: date(String(params.day)) });
       case 'noAlt':
       case 'noCredit':
         return t(`review.remark.${code}`, Number(params.n), { named: params });

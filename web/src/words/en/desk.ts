@@ -93,6 +93,7 @@ export const desk = {
   closeText: '{left} questions are still open. The final standings go on the stage. You can take this back.',
   closed: 'The show is over',
   closedText: 'The final standings are on the stage.',
+  commands: 'Commands',
   palette: 'Find a command',
   palettePlaceholder: 'Type what you want to do',
   keys: 'Keys at the desk',
