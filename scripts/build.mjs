@@ -3,7 +3,7 @@ import { build as bundle } from 'esbuild';
 import { build as buildPages } from 'vite';
 import { enterCheckout } from './lib/prepare.mjs';
 import { run } from './lib/say.mjs';
-import { writeShelf } from './lib/shelf.mjs';
+import { writeShelf } from './shelf/index.mjs';
 
 /** Server and demo seed as one file each, packages left outside; pages by Vite, the handset apart. */
 run(async () => {

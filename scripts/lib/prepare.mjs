@@ -32,7 +32,7 @@ export async function prepareBuild() {
     'demo',
     'package-lock.json',
     'scripts/build.mjs',
-    'scripts/lib',
+    'scripts/shelf',
   ];
   await onceFor('build', sources, 'web/dist/index.html', async () => {
     say('Building …');

@@ -161,7 +161,7 @@ describe('a picture', () => {
   });
 
   test('is described, found by its words, taken out of the list, and still there for those who use it', async () => {
-    const { json } = await send(await quarters(50, 50).png().toBuffer(), 'flag.png');
+    const { json } = await send(await quarters(60, 40).png().toBuffer(), 'flag.png');
     const words = { alt: 'Four 100% colours', credit: 'Ansa', licence: 'CC0 1.0' };
     expect((await host.call('PUT', `/api/media/${json.id}`, words)).json).toMatchObject(words);
     const ids = async (q: string) =>

@@ -19,7 +19,7 @@ const lines = computed(() => {
 </script>
 
 <template>
-  <v-dialog :aria-label="t('desk.ledger')" v-model="desk.ledgerOpen" max-width="640" scrollable>
+  <v-dialog v-model="desk.ledgerOpen" :aria-label="t('desk.ledger')" max-width="640" scrollable>
     <v-card class="drawer">
       <div class="row">
         <h2 class="grow">

@@ -113,7 +113,7 @@ async function cut(part: Cut | null): Promise<void> {
 </script>
 
 <template>
-  <v-dialog :aria-label="label" v-model="open" max-width="640" scrollable>
+  <v-dialog v-model="open" :aria-label="label" max-width="640" scrollable>
     <v-card v-if="media" class="card">
       <h2>{{ label }}</h2>
       <CutPicture

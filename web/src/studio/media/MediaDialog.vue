@@ -43,7 +43,7 @@ const takeLink = () =>
 </script>
 
 <template>
-  <v-dialog :aria-label="t(`media.add.${kind}`)" v-model="open" max-width="760" scrollable>
+  <v-dialog v-model="open" :aria-label="t(`media.add.${kind}`)" max-width="760" scrollable>
     <v-card class="card">
       <h2>{{ t(`media.add.${kind}`) }}</h2>
       <v-tabs v-model="tab" density="compact">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cellId, lacksOf, MAX_CATEGORIES, MAX_VALUES, reviewQuestion } from '@distaff/core';
+import { cellId, MAX_CATEGORIES, MAX_VALUES } from '@distaff/core';
 import {
   mdiAlertOutline,
   mdiClose,
@@ -13,39 +13,19 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';
-import { useLacks } from '../useLacks.ts';
 import { kindIcons } from '../question/kindIcons.ts';
 import NumberField from '../question/NumberField.vue';
+import { useCellState } from './useCellState.ts';
 
 /** The board while it is written: rows and columns are added, named, moved and removed here. */
 const cell = defineModel<string | null>('cell', { required: true });
 const { t } = useI18n();
 const { points } = useFormat();
-const { lackWords } = useLacks();
 const editor = useEditor();
 const content = computed(() => editor.round.content);
 const root = ref<HTMLElement | null>(null);
 
-const worth = (ref: string, own: number) => editor.cellAt(ref).value ?? own;
-const lacks = (ref: string) => {
-  const question = editor.questionAt(ref);
-  return question ? lacksOf(question) : [];
-};
-const today = new Date().toISOString().slice(0, 10);
-/** How many things a review would look at, beside what is missing. */
-const remarks = (ref: string) => {
-  const question = editor.questionAt(ref);
-  return question ? reviewQuestion(question, today).filter((one) => one.weight !== 'must').length : 0;
-};
-function told(name: string, ref: string, own: number): string {
-  const question = editor.questionAt(ref);
-  const params = { category: name || '…', points: points(worth(ref, own)) };
-  if (!question) return t('studio.cellNew', params);
-  if (lacks(ref).length) return t('studio.cellUnfinished', { ...params, lacks: lackWords(lacks(ref)) });
-  const done = t('studio.cellDone', { ...params, prompt: question.prompt });
-  const n = remarks(ref);
-  return n ? `${done} (${t('review.remarks', n, { named: { n } })})` : done;
-}
+const { worth, lacks, remarks, told } = useCellState();
 
 /** Moves one of a list by keyboard and keeps the focus on it. */
 async function move(list: { id: string }[], from: number, by: number): Promise<void> {

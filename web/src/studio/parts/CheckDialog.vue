@@ -26,7 +26,7 @@ function told({ code, params }: ShowFinding): string {
 </script>
 
 <template>
-  <v-dialog :aria-label="t('studio.check')" v-model="shown" max-width="620" scrollable>
+  <v-dialog v-model="shown" :aria-label="t('studio.check')" max-width="620" scrollable>
     <v-card class="card">
       <h2>{{ t('studio.check') }}</h2>
       <p v-if="editor.findings.length === 0">{{ t('studio.checkFine') }}</p>

@@ -105,7 +105,7 @@ async function undo(): Promise<void> {
     <v-btn size="small" variant="text" @click="bank.chooseAll()">{{ t('library.chooseAll') }}</v-btn>
     <v-btn size="small" variant="text" @click="bank.chosen = new Set()">{{ t('library.chooseNone') }}</v-btn>
   </div>
-  <v-dialog :aria-label="t('library.changeTitle', count, { named: { n: count } })" v-model="changing">
+  <v-dialog v-model="changing" :aria-label="t('library.changeTitle', count, { named: { n: count } })">
     <v-card>
       <v-form class="form" @submit.prevent="apply">
         <h2>{{ t('library.changeTitle', count, { named: { n: count } }) }}</h2>

@@ -32,7 +32,7 @@ const keyOf = (question: Question): string => {
 </script>
 
 <template>
-  <v-dialog :aria-label="t('library.history')" v-model="open" max-width="640">
+  <v-dialog v-model="open" :aria-label="t('library.history')" max-width="640">
     <v-card class="history">
       <h2>{{ t('library.history') }}</h2>
       <p v-if="problem" role="alert">{{ problem }}</p>

@@ -59,7 +59,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog :aria-label="t('library.order')" v-model="open" max-width="640" scrollable>
+  <v-dialog v-model="open" :aria-label="t('library.order')" max-width="640" scrollable>
     <v-card class="card">
       <h2>{{ t('library.order') }}</h2>
       <p class="muted">{{ t('library.orderHint') }}</p>

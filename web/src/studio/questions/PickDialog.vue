@@ -42,7 +42,7 @@ async function pick(line: QuestionLine): Promise<void> {
 </script>
 
 <template>
-  <v-dialog :aria-label="t('library.pickTitle')" v-model="open" max-width="720">
+  <v-dialog v-model="open" :aria-label="t('library.pickTitle')" max-width="720">
     <v-card class="pick">
       <h2>{{ t('library.pickTitle') }}</h2>
       <v-text-field

@@ -1,3 +1,5 @@
+import { svg } from './draw.mjs';
+
 /** Things drawn with a few strokes, 400 × 400. */
 const ink = '#14211d';
 const stroke = `fill="none" stroke="${ink}" stroke-width="12" stroke-linecap="round" stroke-linejoin="round"`;
@@ -14,7 +16,7 @@ const rays = (x, y, from, to, n) =>
 const sun = (x, y, r) =>
   `<circle cx="${x}" cy="${y}" r="${r}" fill="#f2c318"/>${rays(x, y, r + 18, r + 48, 12)}`;
 
-export const things = [
+const things = [
   {
     name: 'lighthouse',
     group: 'At sea',
@@ -188,3 +190,6 @@ export const things = [
     body: `<path d="M110,60 H290 M110,340 H290" ${stroke}/><path d="M130,66 C130,160 190,170 190,200 C190,230 130,240 130,334 H270 C270,240 210,230 210,200 C210,170 270,160 270,66 Z" fill="#eef4f6" stroke="${ink}" stroke-width="8"/><path d="M150,120 H250 C240,160 208,170 200,190 C192,170 160,160 150,120 Z M150,330 C160,290 190,280 200,270 C210,280 240,290 250,330 Z" fill="#d9a400"/>`,
   },
 ];
+
+export const thingDrawings = () =>
+  things.map(({ body, ...thing }) => ({ ...thing, width: 400, height: 400, svg: svg(400, 400, body) }));
