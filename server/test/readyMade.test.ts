@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { existsSync, readFileSync } from 'node:fs';
-import { kindNames, mediaOf, nearDuplicates, reviewQuestion, reviewSet, Show } from '@distaff/core';
+import { kindNames, kindOf, mediaOf, nearDuplicates, reviewQuestion, reviewSet, Show } from '@distaff/core';
 import * as v from 'valibot';
 import firstWeek from '../../demo/first-week.json' with { type: 'json' };
 import { readReadyMade } from '../src/readyMade.ts';
@@ -35,6 +35,16 @@ describe('the sets that ship with the application', () => {
       expect(reviewSet(questions)).toMatchObject({ always: null, never: [] });
     },
   );
+  test('a flag that is asked for its letter has that letter as its key', () => {
+    const asked = all.filter(
+      (own) => /Which letter/.test(own.prompt) && own.picture && own.answer.kind === 'choice',
+    );
+    expect(asked.length).toBeGreaterThan(5);
+    for (const { answer, picture } of asked)
+      expect(kindOf(answer.kind).key(answer, kindOf(answer.kind).asWritten(answer)).texts).toEqual([
+        picture!.file.at(-1)!.toUpperCase(),
+      ]);
+  });
   test('none is asked twice', () => {
     const items = all.map((own, i) => ({
       id: `${i}`,

@@ -21,6 +21,8 @@ function optionsFrom(row: SheetRow, list: readonly string[]): Option[] {
 }
 /** The option that a letter, a number or a text means; what means none is said, with the nearest. */
 function optionFor(row: SheetRow, part: string, options: readonly Option[]): Option | null {
+  const place = /^option ([1-8])$/i.exec(part)?.[1];
+  if (place && options[Number(place) - 1]) return options[Number(place) - 1]!;
   const folded = foldText(part);
   const byText = options.find((option) => foldText(option.text) === folded);
   if (byText) return byText;

@@ -1,5 +1,6 @@
-import { MAX_OPTIONS } from '../../question/kinds/options.ts';
+import { MAX_OPTIONS, wordsOfOption, type Option } from '../../question/kinds/options.ts';
 import type { Question } from '../../question/question.ts';
+import { foldText } from '../../text/fold.ts';
 import { joinCell, joinPair } from './cells.ts';
 import type { Field } from './columns.ts';
 import { mediaCells } from './mediaCells.ts';
@@ -35,19 +36,30 @@ export const sheetHeader: readonly string[] = [
   'read aloud',
 ];
 
-const letter = (i: number) => String.fromCharCode(65 + i);
+/** A place by its letter; in words where an option itself is a lone letter or figure, which would be taken for it. */
+function placeIn(options: readonly Option[], at: number): string {
+  const taken = options.some((option) => /^[a-h1-8]$/.test(foldText(wordsOfOption(option))));
+  return taken ? `option ${at + 1}` : String.fromCharCode(65 + at);
+}
 const weights = ['none', 'standard', 'double'] as const;
 
 function answerCells(answer: Question['answer']): Partial<Record<Field, string>> & { options?: string[] } {
   switch (answer.kind) {
     case 'choice': {
       const at = answer.options.findIndex((option) => option.id === answer.key);
-      return { options: answer.options.map((one) => one.text), key: at < 0 ? '' : letter(at) };
+      return {
+        options: answer.options.map((one) => one.text),
+        key: at < 0 ? '' : placeIn(answer.options, at),
+      };
     }
     case 'many':
       return {
         options: answer.options.map((one) => one.text),
-        key: joinCell(answer.options.flatMap((one, i) => (answer.keys.includes(one.id) ? [letter(i)] : []))),
+        key: joinCell(
+          answer.options.flatMap((one, i) =>
+            answer.keys.includes(one.id) ? [placeIn(answer.options, i)] : [],
+          ),
+        ),
         marking: answer.marking,
       };
     case 'truefalse': {

@@ -64,7 +64,7 @@ function rename(): void {
       </li>
     </ul>
     <v-dialog
-      :aria-label="t('desk.newName')"
+      :aria-label="t('desk.renamePlayer', { name: renaming?.name ?? '' })"
       :model-value="renaming !== null"
       max-width="380"
       @update:model-value="renaming = null"
