@@ -105,7 +105,7 @@ export { resultsOf, type Results } from './report/results.ts';
 export { responsesCsv, standingsCsv, toCsv } from './interchange/csv.ts';
 
 export type { MendName, Remark, RemarkCode } from './review/remark.ts';
-export { reviewQuestion } from './review/reviewQuestion.ts';
+export { lastingRemarks, remarksBeside, reviewQuestion } from './review/reviewQuestion.ts';
 export { reviewSet, spreadKeys, type SetReview } from './review/reviewSet.ts';
 export { mend } from './review/mend.ts';
 export { readingLevel } from './review/readingLevel.ts';

@@ -1,5 +1,5 @@
 import type { Question } from '../question/question.ts';
-import type { Picture, Sound, Video } from './media.ts';
+import { isOfShelf, type Picture, type Sound, type Video } from './media.ts';
 
 export type MediaPlace = 'picture' | 'sound' | 'video' | 'answerPicture' | 'option';
 
@@ -45,7 +45,7 @@ export function mediaOf(question: Question): PlacedMedia[] {
 export const filesOf = (question: Question): string[] => [
   ...new Set(
     mediaOf(question).flatMap(({ media }) =>
-      media.file !== null && !media.file.startsWith('shelf.') ? [media.file] : [],
+      media.file !== null && !isOfShelf(media.file) ? [media.file] : [],
     ),
   ),
 ];

@@ -1,3 +1,4 @@
+import { isOfShelf } from '../media/media.ts';
 import { mediaOf } from '../media/ofQuestion.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import { wordsOfOption } from '../question/kinds/options.ts';
@@ -107,7 +108,7 @@ function aboutMedia(question: Question): Remark[] {
   const noAlt = media.filter((one) => one.media.alt.trim() === '').length;
   const noCredit = media.filter(
     ({ media: { file, credit, licence } }) =>
-      !file?.startsWith('shelf.') && credit.trim() === '' && licence.trim() === '',
+      !(file !== null && isOfShelf(file)) && credit.trim() === '' && licence.trim() === '',
   ).length;
   return [
     ...(noAlt > 0 ? [remark('noAlt', 'should', { n: noAlt })] : []),
@@ -147,3 +148,11 @@ export function reviewQuestion(question: Question, today: string): Remark[] {
     ...aboutReading(question),
   ];
 }
+
+/** What a question should be looked at for, beside what it lacks before it may be played. */
+export const remarksBeside = (question: Question, today: string): Remark[] =>
+  reviewQuestion(question, today).filter((one) => one.weight !== 'must');
+
+/** How many of those there are on any day: dates are told apart, since they come due by themselves. */
+export const lastingRemarks = (question: Question): number =>
+  remarksBeside({ ...question, checkAgainBy: null }, '').length;

@@ -1,9 +1,9 @@
 import {
   changeQuestion,
   lacksOf,
+  lastingRemarks,
   plainText,
   Question,
-  reviewQuestion,
   searchText,
   wordsOf,
   type BulkChange,
@@ -44,17 +44,13 @@ const stored = (row: QuestionRow): StoredQuestion => ({
   question: v.parse(Question, row.doc),
 });
 
-/** Remarks that do not depend on the day, nor are told by "unfinished". */
-const remarksOn = (doc: Question): number =>
-  reviewQuestion({ ...doc, checkAgainBy: null }, '').filter((one) => one.weight !== 'must').length;
-
 /** What lists, filters and the search need beside the document. */
 const columnsOf = (doc: Question) => ({
   kind: doc.answer.kind,
   language: doc.language,
   difficulty: doc.difficulty,
   unfinished: lacksOf(doc).length > 0,
-  remarks: remarksOn(doc),
+  remarks: lastingRemarks(doc),
   checkAgainBy: doc.checkAgainBy,
   prompt: plainText(doc.prompt).slice(0, 200),
   searchText: searchText(doc),

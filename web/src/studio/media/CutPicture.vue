@@ -40,7 +40,6 @@ const before = ({ imageSize }: { imageSize: { width: number; height: number } })
     height: (cutOf?.height ?? 1) * imageSize.height,
   };
 };
-const beforePlace = before;
 </script>
 
 <template>
@@ -49,7 +48,7 @@ const beforePlace = before;
       class="cropper"
       :src="pictureUrl(whole, 'large')"
       :default-size="before"
-      :default-position="beforePlace"
+      :default-position="before"
       :canvas="false"
       image-restriction="fit-area"
       @change="result = $event"

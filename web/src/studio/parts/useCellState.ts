@@ -1,4 +1,4 @@
-import { lacksOf, reviewQuestion } from '@distaff/core';
+import { lacksOf, remarksBeside } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';
@@ -20,7 +20,7 @@ export function useCellState() {
   /** How many things a review would look at, beside what is missing. */
   const remarks = (ref: string) => {
     const question = editor.questionAt(ref);
-    return question ? reviewQuestion(question, today).filter((one) => one.weight !== 'must').length : 0;
+    return question ? remarksBeside(question, today).length : 0;
   };
   function told(name: string, ref: string, own: number): string {
     const question = editor.questionAt(ref);

@@ -4,7 +4,7 @@ import {
   kindNames,
   lacksOf,
   mend,
-  reviewQuestion,
+  remarksBeside,
   type AnswerContent,
   type KindName,
   type MendName,
@@ -39,9 +39,7 @@ const today = () => new Date().toISOString().slice(0, 10);
 const lacks = computed(() => lacksOf(question.value));
 
 /** What is missing is said above already. */
-const remarks = computed(() =>
-  reviewQuestion(question.value, today()).filter((one) => one.weight !== 'must'),
-);
+const remarks = computed(() => remarksBeside(question.value, today()));
 const mendIt = (name: MendName) => Object.assign(question.value, mend(question.value, name, today()));
 
 /** What was written for a kind is kept for a change of mind. */

@@ -1,4 +1,4 @@
-import { lacksOf, reviewQuestion, plainText, type Question } from '@distaff/core';
+import { lacksOf, lastingRemarks, plainText, type Question } from '@distaff/core';
 import { defineStore } from 'pinia';
 import { ref, watch } from 'vue';
 import { server, type StoredQuestion } from '../../api/server.ts';
@@ -32,8 +32,7 @@ export const useQuestionEditor = defineStore('questionEditor', () => {
         prompt: plainText(own.prompt).slice(0, 200),
         kind: own.answer.kind,
         unfinished: lacksOf(own).length > 0,
-        remarks: reviewQuestion({ ...own, checkAgainBy: null }, '').filter((one) => one.weight !== 'must')
-          .length,
+        remarks: lastingRemarks(own),
         stale: own.checkAgainBy !== null && own.checkAgainBy <= today,
         picture: own.picture?.file ?? null,
         tags: own.tags,
