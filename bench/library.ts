@@ -76,11 +76,12 @@ async function bench(databaseUrl: string): Promise<void> {
   defineModels(db);
   await migrate(db);
   const { id: account } = await createAccount('bench@example.test', 'Bench', 'x');
-  const { id: set } = await createSet(account, { title: 'Bench', description: '', folder: '' });
+  const reach = { accountId: account, edit: [], read: [] };
+  const { id: set } = await createSet(account, { title: 'Bench', description: '', folder: '', credit: '' });
   const imports = new Imports(db);
 
   for (let n = 0; n < QUESTIONS; n += ROWS)
-    await imports.bringIn(account, set, 'bench', Array.from({ length: ROWS }, question));
+    await imports.bringIn(reach, set, 'bench', Array.from({ length: ROWS }, question));
 
   const search = new QuestionSearch(db);
   const today = '2026-01-01';
@@ -136,7 +137,7 @@ async function bench(databaseUrl: string): Promise<void> {
     longest = Math.max(longest, performance.now() - last - BEAT);
     last = performance.now();
   }, BEAT);
-  const twice = await timed(() => duplicatesOf(db, account, null, 200));
+  const twice = await timed(() => duplicatesOf(db, account, null, false, 200));
   clearInterval(beat);
   tell(`near-duplicates among ${QUESTIONS}`, {
     ms: round(twice.ms),
@@ -146,7 +147,9 @@ async function bench(databaseUrl: string): Promise<void> {
 
   const many = Array.from({ length: 1000 }, question);
   const written = await timed(() =>
-    writeArchive(writeQtiPackage({ title: 'Bench', description: '', folder: '' }, many, '3.0', new Map())),
+    writeArchive(
+      writeQtiPackage({ title: 'Bench', description: '', folder: '', credit: '' }, many, '3.0', new Map()),
+    ),
   );
   const back = await timed(() => {
     const files = readArchive(written.result);
@@ -176,7 +179,7 @@ async function bench(databaseUrl: string): Promise<void> {
     bareParser: round(parsed.ms),
     ratio: round(read.ms / parsed.ms),
   });
-  const brought = await timed(() => imports.bringIn(account, set, 'bench', read.result));
+  const brought = await timed(() => imports.bringIn(reach, set, 'bench', read.result));
   await db.query('CREATE TABLE bare (id INT PRIMARY KEY AUTO_INCREMENT, doc JSON NOT NULL)');
   const bare = await timed(async () => {
     for (let i = 0; i < ROWS; i += 500) {

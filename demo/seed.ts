@@ -12,8 +12,8 @@ import { accountByEmail, createAccount } from '@distaff/server/db/accounts.ts';
 import { openDatabase } from '@distaff/server/db/database.ts';
 import { migrate } from '@distaff/server/db/migrate.ts';
 import { defineModels } from '@distaff/server/db/models.ts';
-import { addQuestions } from '@distaff/server/db/questions.ts';
-import { createSet } from '@distaff/server/db/sets.ts';
+import { addQuestions } from '@distaff/server/db/setQuestions.ts';
+import { createFilledSet, createSet } from '@distaff/server/db/sets.ts';
 import { readReadyMade } from '@distaff/server/readyMade.ts';
 import { createShow } from '@distaff/server/db/shows.ts';
 import { Sittings } from '@distaff/server/db/sittings.ts';
@@ -27,7 +27,7 @@ const DAY = 24 * 3_600_000;
 
 /** Puts the questions of a show into a set of the library, and the show with copies of them beside it. */
 async function fill(accountId: string, show: Show, folder: string) {
-  const { id: set } = await createSet(accountId, { title: show.title, description: '', folder });
+  const { id: set } = await createSet(accountId, { title: show.title, description: '', folder, credit: '' });
   const questions = Object.values(show.questions);
   const ids = await addQuestions(accountId, set, questions);
   questions.forEach((question, i) => (question.origin = { id: ids[i]!, version: 1 }));
@@ -47,12 +47,10 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
     const store = new Sittings(database);
     if ((await store.list(account.id, 1, 0)).total > 0) return;
     for (const { set, questions } of readReadyMade(setsDir)) {
-      const { id } = await createSet(account.id, set);
-      await addQuestions(account.id, id, questions);
+      await createFilledSet(account.id, set, questions);
     }
     const rough = v.parse(SetFile, draft);
-    const { id: draftId } = await createSet(account.id, rough.set);
-    await addQuestions(account.id, draftId, rough.questions);
+    await createFilledSet(account.id, rough.set, rough.questions);
     await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
     const { id: showId } = await fill(account.id, show, 'Winter evenings');
 

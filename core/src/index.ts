@@ -48,6 +48,8 @@ export {
   type QuestionSort,
   type QuestionState,
 } from './library/set.ts';
+export { questionForHost, type QuestionForHost } from './question/forHost.ts';
+export { givenRoles, hasRight, roles, type GivenRole, type Right, type Role } from './library/role.ts';
 export { printed, type PrintedQuestion } from './library/sheet.ts';
 export { BulkChange, changeQuestion } from './library/change.ts';
 

@@ -43,7 +43,7 @@ export function readReadyMade(folder: string): ReadyMade[] {
   const index = v.parse(Index, JSON.parse(readFileSync(path.join(folder, 'index.json'), 'utf8')));
   return index.map(({ name, ...set }) => ({
     name,
-    set,
+    set: { ...set, credit: '' },
     questions: questionsIn(path.join(folder, `${name}.csv`)),
   }));
 }

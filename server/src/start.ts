@@ -22,6 +22,7 @@ import { questionRoutes } from './http/questions.ts';
 import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
 import { readyMadeRoutes } from './http/readyMade.ts';
 import { setRoutes } from './http/sets.ts';
+import { sharingRoutes } from './http/sharing.ts';
 import { showRoutes } from './http/shows.ts';
 import { sittingRoutes } from './http/sittings.ts';
 import { SittingHosts } from './live/sittingHosts.ts';
@@ -97,8 +98,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       showRoutes(store, random),
       setRoutes(),
       readyMadeRoutes(readReadyMade(config.setsDir)),
-      questionRoutes(new QuestionSearch(database), (account, set) =>
-        duplicatesOf(database, account, set, MOST_PAIRS),
+      sharingRoutes(cookie, new Throttle()),
+      questionRoutes(new QuestionSearch(database), (account, set, ofOthers) =>
+        duplicatesOf(database, account, set, ofOthers, MOST_PAIRS),
       ),
       importRoutes(new Imports(database)),
       mediaRoutes(media),

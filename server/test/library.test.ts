@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { blankQuestion, type Question } from '@distaff/core';
-import { demoShow, World, type Host } from './world.ts';
+import type { Question } from '@distaff/core';
+import { demoShow, question, World, type Host } from './world.ts';
 
 const world = new World();
 let host: Host;
@@ -10,19 +10,7 @@ beforeAll(async () => {
 });
 afterAll(() => world.close());
 
-const question = (prompt: string, more: Partial<Question> = {}): Question => ({
-  ...blankQuestion(() => 'client-side'),
-  prompt,
-  answer: { kind: 'aloud', key: 'key of it' },
-  ...more,
-});
-const makeSet = async (title: string, questions: Question[], who = host) => {
-  const { json } = await who.call('POST', '/api/sets', { set: { title, description: '', folder: '' } });
-  const added = questions.length
-    ? (await who.call('POST', `/api/sets/${json.id}/questions`, { questions })).json.ids
-    : [];
-  return { id: json.id as string, ids: added as string[] };
-};
+const makeSet = (title: string, questions: Question[], who = host) => who.makeSet(title, questions);
 const find = async (query: string, who = host) => {
   const { json } = await who.call('GET', `/api/questions?${query}`);
   return { ...json, prompts: json.questions.map((one: { prompt: string }) => one.prompt) as string[] };
@@ -189,10 +177,12 @@ describe('writing', () => {
     const { id, ids } = await makeSet('Private', [question('Private walrus')]);
     const stranger = await world.host();
     expect((await find('q=walrus', stranger)).total).toBe(0);
-    expect((await find(`set=${id}`, stranger)).total).toBe(0);
     const statuses = await Promise.all(
       [
         ['GET', `/api/sets/${id}`],
+        ['GET', `/api/questions?set=${id}`],
+        ['GET', `/api/questions/tags?set=${id}`],
+        ['GET', `/api/questions/duplicates?set=${id}`],
         ['GET', `/api/questions/${ids[0]}`],
         ['GET', `/api/questions/${ids[0]}/history`],
         ['DELETE', `/api/sets/${id}`],

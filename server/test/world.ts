@@ -2,13 +2,20 @@ import { mkdtempSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { io, type Socket } from 'socket.io-client';
-import { Show } from '@distaff/core';
+import { blankQuestion, type Question, Show } from '@distaff/core';
 import * as v from 'valibot';
 import marramPoint from '../../demo/marram-point.json' with { type: 'json' };
 import { openLog } from '../src/log.ts';
 import { start, type Running } from '../src/start.ts';
 
 export const demoShow = (): Show => v.parse(Show, JSON.parse(JSON.stringify(marramPoint)));
+
+export const question = (prompt: string, more: Partial<Question> = {}): Question => ({
+  ...blankQuestion(() => 'client-side'),
+  prompt,
+  answer: { kind: 'aloud', key: 'key of it' },
+  ...more,
+});
 
 let count = 0;
 export const unique = (word: string) => `${word}-${process.pid}-${Date.now().toString(36)}-${count++}`;
@@ -56,11 +63,11 @@ export class World {
   }
 
   /** A new host, signed in. */
-  async host(): Promise<Host> {
+  async host(name = 'Host'): Promise<Host> {
     const email = `${unique('host')}@example.test`;
     const made = await this.call('POST', '/api/accounts', {
       email,
-      name: 'Host',
+      name,
       password: 'a long password',
     });
     return new Host(this, email, made.headers.get('set-cookie')!.split(';')[0]!);
@@ -89,6 +96,12 @@ export class Host {
   }
   call(method: string, path: string, body?: unknown) {
     return this.world.call(method, path, body, { cookie: this.cookie });
+  }
+  async makeSet(title: string, questions: Question[] = []): Promise<{ id: string; ids: string[] }> {
+    const set = { title, description: '', folder: '' };
+    const { id } = (await this.call('POST', '/api/sets', { set })).json;
+    if (questions.length === 0) return { id, ids: [] };
+    return { id, ids: (await this.call('POST', `/api/sets/${id}/questions`, { questions })).json.ids };
   }
   /** Makes a show and opens its doors. */
   async sitting(show = demoShow()): Promise<{ id: string; code: string; stageKey: string }> {

@@ -12,6 +12,7 @@ import { library } from './words/en/library.ts';
 import { print } from './words/en/print.ts';
 import { review } from './words/en/review.ts';
 import { report } from './words/en/report.ts';
+import { share } from './words/en/share.ts';
 import { stage } from './words/en/stage.ts';
 import { studio } from './words/en/studio.ts';
 import { makeWords } from './words/index.ts';
@@ -20,5 +21,5 @@ createApp(App)
   .use(createPinia())
   .use(makeRouter())
   .use(makeVuetify('day'))
-  .use(makeWords({ studio, library, media, bring, review, print, desk, stage, handset, report }))
+  .use(makeWords({ studio, library, media, bring, review, share, print, desk, stage, handset, report }))
   .mount('#app');

@@ -8,6 +8,7 @@ export function makeRouter() {
     routes: [
       { path: '/studio', component: () => import('./studio/Library.vue'), meta: { host: true } },
       { path: '/studio/sign-in', component: () => import('./studio/SignIn.vue') },
+      { path: '/studio/shared', component: () => import('./studio/SharedSet.vue') },
       {
         path: '/studio/questions/bring-in',
         component: () => import('./studio/BringIn.vue'),
@@ -42,8 +43,13 @@ export function makeRouter() {
   router.beforeEach(async (to) => {
     if (!to.meta.host) return true;
     // Where the server is away the page itself says so; only a clear "nobody" leads to the sign-in.
-    const someone = await useAccount().known();
-    return someone ? true : { path: '/studio/sign-in', query: { to: to.fullPath } };
+    const store = useAccount();
+    if (!(await store.known())) return { path: '/studio/sign-in', query: { to: to.fullPath } };
+    // A guest of one set comes nowhere else.
+    const guestOf = store.account?.guestOf;
+    if (guestOf && !to.path.startsWith('/studio/questions'))
+      return { path: '/studio/questions', query: { set: guestOf } };
+    return true;
   });
   return router;
 }

@@ -377,7 +377,7 @@ describe('out and in again', () => {
     expect(bare(row!.question)).toEqual(bare(question));
   });
   test('our own JSON: everything, to the letter', () => {
-    const set = { title: 'Coast', description: 'd', folder: 'f' };
+    const set = { title: 'Coast', description: 'd', folder: 'f', credit: '' };
     expect(readSetFile(writeSetFile(set, questions))).toMatchObject({ file: { set, questions } });
   });
   test.each([
@@ -385,7 +385,7 @@ describe('out and in again', () => {
     ['[]', /Invalid/],
     ['{"format":"other"}', /no question set of Distaff/],
     [
-      writeSetFile({ title: 't', description: '', folder: '' }, [{ ...questions[0]!, clock: 1 }]),
+      writeSetFile({ title: 't', description: '', folder: '', credit: '' }, [{ ...questions[0]!, clock: 1 }]),
       /Not below 3\. \(questions\.0\.clock\)/,
     ],
   ])('a bad file is refused with a sentence: %#', (text, sentence) => {

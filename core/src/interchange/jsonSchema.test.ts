@@ -6,7 +6,7 @@ import { readSetFile, setFileSchema, writeSetFile } from './index.ts';
 
 let n = 0;
 const ids = () => `i${n++}`;
-const set = { title: 'Tides', description: '', folder: 'Sea' };
+const set = { title: 'Tides', description: '', folder: 'Sea', credit: '' };
 /** Checked by an independent validator, in its strict mode for the 2020-12 vocabulary. */
 const validate: ValidateFunction = new Ajv2020({ strict: true, strictTypes: false, allErrors: true }).compile(
   setFileSchema('https://distaff.example/schemas/question-set.json'),

@@ -7,6 +7,8 @@ export const QuestionSet = v.object({
   description: lines(1000),
   /** A place in the library; empty for none. */
   folder: line(80),
+  /** Who made it, whom to thank; a copy keeps it. */
+  credit: v.optional(line(300), ''),
 });
 export type QuestionSet = v.InferOutput<typeof QuestionSet>;
 

@@ -6,14 +6,22 @@ import { AccountRow, LoginRow } from './models.ts';
 
 export interface Account {
   id: string;
-  email: string;
+  /** Null for a guest. */
+  email: string | null;
   name: string;
+  /** The set in which a guest may write, who came by a link with a passphrase; null for a host. */
+  guestOf: string | null;
 }
 
 /** How long a sign-in lasts, in milliseconds. */
 export const LOGIN_LASTS = 30 * 24 * 3_600_000;
 
-const plain = ({ id, email, name }: AccountRow): Account => ({ id, email, name });
+const plain = ({ id, email, name, guestOf }: AccountRow): Account => ({
+  id,
+  email,
+  name,
+  guestOf: guestOf ?? null,
+});
 
 /** @throws Problem 409 where the address has an account already. */
 export async function createAccount(email: string, name: string, passwordHash: string): Promise<Account> {
@@ -24,6 +32,13 @@ export async function createAccount(email: string, name: string, passwordHash: s
       throw new Problem(409, 'emailTaken', 'There is an account with this e-mail address. Sign in instead.');
     throw error;
   }
+}
+
+/** A guest is nothing but a name under which something is written, and a cookie. */
+export async function createGuest(name: string, setId: string): Promise<Account> {
+  return plain(
+    await AccountRow.create({ id: nanoid(), email: null, name, passwordHash: '', guestOf: setId }),
+  );
 }
 
 export async function accountByEmail(email: string): Promise<(Account & { passwordHash: string }) | null> {

@@ -2,7 +2,8 @@ import type { Question } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { Problem } from '../problem.ts';
-import { addQuestions } from './questions.ts';
+import { accessTo, type Reach } from './access.ts';
+import { addQuestions } from './setQuestions.ts';
 
 export interface Import {
   id: string;
@@ -26,14 +27,20 @@ export class Imports {
   }
 
   /** Brings questions into a set in one transaction: all or none. @returns the id of the import. */
-  bringIn(accountId: string, setId: string, source: string, questions: readonly Question[]): Promise<string> {
+  async bringIn(
+    reach: Reach,
+    setId: string,
+    source: string,
+    questions: readonly Question[],
+  ): Promise<string> {
+    const { ownerId } = await accessTo(reach, setId, 'edit');
     return this.#db.transaction(async (transaction) => {
       const id = nanoid();
-      await addQuestions(accountId, setId, questions, transaction, id);
+      await addQuestions(ownerId, setId, questions, transaction, id);
       await this.#db.query(
         'INSERT INTO import (id, account_id, set_id, source, questions, at) VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))',
         {
-          replacements: [id, accountId, setId, source, questions.length],
+          replacements: [id, reach.accountId, setId, source, questions.length],
           type: QueryTypes.INSERT,
           transaction,
         },
@@ -68,22 +75,23 @@ export class Imports {
     }));
   }
 
-  /** Puts all questions of an import away; each can still be restored. @returns how many there were. */
-  takeBack(accountId: string, id: string): Promise<number> {
+  /** Puts all questions of one's own import away; each can still be restored. @returns how many there were. */
+  async takeBack(reach: Reach, id: string): Promise<number> {
+    const [found] = await this.#db.query<{ set_id: string }>(
+      'SELECT set_id FROM import WHERE id = ? AND account_id = ?',
+      { replacements: [id, reach.accountId], type: QueryTypes.SELECT },
+    );
+    if (!found) throw new Problem(404, 'notThere', 'There is no such import.');
+    await accessTo(reach, found.set_id, 'edit');
     return this.#db.transaction(async (transaction) => {
-      const [found] = await this.#db.query<{ id: string }>(
-        'SELECT id FROM import WHERE id = ? AND account_id = ? FOR UPDATE',
-        { replacements: [id, accountId], type: QueryTypes.SELECT, transaction },
-      );
-      if (!found) throw new Problem(404, 'notThere', 'There is no such import.');
       await this.#db.query('UPDATE import SET taken_back_at = UTC_TIMESTAMP(3) WHERE id = ?', {
         replacements: [id],
         type: QueryTypes.UPDATE,
         transaction,
       });
       const [, count] = await this.#db.query(
-        'UPDATE question SET deleted_at = UTC_TIMESTAMP(3) WHERE import_id = ? AND account_id = ? AND deleted_at IS NULL',
-        { replacements: [id, accountId], type: QueryTypes.UPDATE, transaction },
+        'UPDATE question SET deleted_at = UTC_TIMESTAMP(3) WHERE import_id = ? AND deleted_at IS NULL',
+        { replacements: [id], type: QueryTypes.UPDATE, transaction },
       );
       return count;
     });

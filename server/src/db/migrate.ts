@@ -2,10 +2,11 @@ import type { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as first from './migrations/0001-first-show.ts';
 import * as longer from './migrations/0002-longer-questions.ts';
-import * as imports from './migrations/0004-imports.ts';
-import * as remarks from './migrations/0006-remarks.ts';
-import * as media from './migrations/0005-media.ts';
 import * as library from './migrations/0003-library.ts';
+import * as imports from './migrations/0004-imports.ts';
+import * as media from './migrations/0005-media.ts';
+import * as remarks from './migrations/0006-remarks.ts';
+import * as sharing from './migrations/0007-sharing.ts';
 
 /** Brings the tables up to date. @returns the names of the migrations that were carried out. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
@@ -18,6 +19,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
       { name: '0004-imports', up: () => imports.up(queries) },
       { name: '0005-media', up: () => media.up(queries) },
       { name: '0006-remarks', up: () => remarks.up(queries) },
+      { name: '0007-sharing', up: () => sharing.up(queries) },
     ],
     storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
     logger: undefined,

@@ -10,9 +10,12 @@ import type { KindName, Question, Show } from '@distaff/core';
 
 export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreationAttributes<AccountRow>> {
   declare id: string;
-  declare email: string;
+  /** Null for a guest. */
+  declare email: string | null;
   declare name: string;
   declare passwordHash: string;
+  /** The set that a guest may write in; null for a host. */
+  declare guestOf: CreationOptional<string | null>;
   declare createdAt: CreationOptional<Date>;
 }
 
@@ -39,11 +42,28 @@ export class SetRow extends Model<InferAttributes<SetRow>, InferCreationAttribut
   declare title: string;
   declare description: string;
   declare folder: string;
+  declare credit: string;
+  declare mayCopy: CreationOptional<boolean>;
   declare version: number;
   declare archivedAt: CreationOptional<Date | null>;
   declare deletedAt: CreationOptional<Date | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
+}
+
+export class MemberRow extends Model<InferAttributes<MemberRow>, InferCreationAttributes<MemberRow>> {
+  declare setId: string;
+  declare accountId: string;
+  declare role: 'editor' | 'viewer';
+  declare since: Date;
+}
+
+export class LinkRow extends Model<InferAttributes<LinkRow>, InferCreationAttributes<LinkRow>> {
+  declare setId: string;
+  declare kind: 'read' | 'edit';
+  declare token: string;
+  declare passphraseHash: string | null;
+  declare since: Date;
 }
 
 export class QuestionRow extends Model<InferAttributes<QuestionRow>, InferCreationAttributes<QuestionRow>> {
@@ -120,9 +140,10 @@ export function defineModels(sequelize: Sequelize): void {
   AccountRow.init(
     {
       id,
-      email: { type: DataTypes.STRING(254), allowNull: false },
+      email: { type: DataTypes.STRING(254), allowNull: true },
       name: { type: DataTypes.STRING(80), allowNull: false },
       passwordHash: { type: DataTypes.STRING(200), allowNull: false },
+      guestOf: DataTypes.STRING(40),
       createdAt: DataTypes.DATE(3),
     },
     { sequelize, tableName: 'account', updatedAt: false },
@@ -155,6 +176,8 @@ export function defineModels(sequelize: Sequelize): void {
       title: { type: DataTypes.STRING(120), allowNull: false },
       description: { type: DataTypes.STRING(1000), allowNull: false },
       folder: { type: DataTypes.STRING(80), allowNull: false },
+      credit: { type: DataTypes.STRING(300), allowNull: false },
+      mayCopy: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
       version: { type: DataTypes.INTEGER, allowNull: false },
       archivedAt: DataTypes.DATE(3),
       deletedAt: DataTypes.DATE(3),
@@ -162,6 +185,25 @@ export function defineModels(sequelize: Sequelize): void {
       updatedAt: DataTypes.DATE(3),
     },
     { sequelize, tableName: 'question_set' },
+  );
+  MemberRow.init(
+    {
+      setId: { type: DataTypes.STRING(40), primaryKey: true },
+      accountId: { type: DataTypes.STRING(40), primaryKey: true },
+      role: { type: DataTypes.STRING(10), allowNull: false },
+      since: { type: DataTypes.DATE(3), allowNull: false },
+    },
+    { sequelize, tableName: 'set_member', timestamps: false },
+  );
+  LinkRow.init(
+    {
+      setId: { type: DataTypes.STRING(40), primaryKey: true },
+      kind: { type: DataTypes.STRING(10), primaryKey: true },
+      token: { type: DataTypes.STRING(40), allowNull: false },
+      passphraseHash: DataTypes.STRING(200),
+      since: { type: DataTypes.DATE(3), allowNull: false },
+    },
+    { sequelize, tableName: 'set_link', timestamps: false },
   );
   QuestionRow.init(
     {

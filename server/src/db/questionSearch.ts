@@ -296,6 +296,15 @@ export class QuestionSearch {
     );
   }
 
+  /** The tags of one set, the most used first. */
+  tagsOfSet(setId: string): Promise<{ tag: string; count: number }[]> {
+    return this.#db.query(
+      `SELECT t.tag, COUNT(*) AS count FROM question q JOIN question_tag t ON t.question_id = q.id
+        WHERE q.set_id = ? AND q.deleted_at IS NULL GROUP BY t.tag ORDER BY count DESC, t.tag LIMIT 500`,
+      { replacements: [setId], type: QueryTypes.SELECT },
+    );
+  }
+
   /** All tags of an account with how many questions have them, the most used first. */
   tags(accountId: string): Promise<{ tag: string; count: number }[]> {
     return this.#db.query(

@@ -1,9 +1,10 @@
-import type { QuestionSet } from '@distaff/core';
+import type { Question, QuestionSet, Role } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Problem } from '../problem.ts';
-import { QuestionRow, SetRow } from './models.ts';
-import { addQuestions } from './questions.ts';
+import type { Reach } from './access.ts';
+import { AccountRow, QuestionRow, SetRow } from './models.ts';
+import { addQuestions } from './setQuestions.ts';
 
 export interface StoredSet {
   id: string;
@@ -18,6 +19,13 @@ export interface SetSummary extends QuestionSet {
   archived: boolean;
   questions: number;
   unfinished: number;
+  role: Role;
+  /** Whose set it is. */
+  ownerId: string;
+  owner: string;
+  mayCopy: boolean;
+  /** Whether others can come at it, by name or by a link. */
+  shared: boolean;
 }
 
 /** Sets of one account; beyond it something is wrong. */
@@ -30,7 +38,7 @@ const stored = (row: SetRow): StoredSet => ({
   version: row.version,
   updatedAt: row.updatedAt.toISOString(),
   archived: (row.archivedAt ?? null) !== null,
-  set: { title: row.title, description: row.description, folder: row.folder },
+  set: { title: row.title, description: row.description, folder: row.folder, credit: row.credit },
 });
 
 /** The row of a set that the account may change. @throws Problem 404 */
@@ -40,31 +48,41 @@ export async function setRowOf(accountId: string, id: string, deleted = false): 
   return row;
 }
 
-/** All sets of an account with the number of their questions, by folder and title; or the deleted ones. */
-export async function listSets(accountId: string, { deleted = false } = {}): Promise<SetSummary[]> {
-  const rows = await SetRow.sequelize!.query<{
-    id: string;
-    title: string;
-    description: string;
-    folder: string;
-    updated_at: Date;
-    archived_at: Date | null;
-    questions: number;
-    unfinished: number;
-  }>(
-    `SELECT s.id, s.title, s.description, s.folder, s.updated_at, s.archived_at,
+/** A set as it comes out of the database. */
+interface SummaryRow extends Omit<SetSummary, 'role' | 'updatedAt' | 'archived' | 'mayCopy' | 'shared'> {
+  updated_at: Date;
+  archived_at: Date | null;
+  may_copy: number;
+  shared: number;
+}
+
+/**
+ * All sets within reach with the number of their questions, by folder and title; or one's own deleted ones.
+ */
+export async function listSets(reach: Reach, { deleted = false } = {}): Promise<SetSummary[]> {
+  const others = deleted ? [] : reach.read;
+  const rows = await SetRow.sequelize!.query<SummaryRow>(
+    `SELECT s.id, s.title, s.description, s.folder, s.credit, s.updated_at, s.archived_at, s.may_copy,
+        s.account_id AS ownerId, a.name AS owner,
+        EXISTS (SELECT 1 FROM set_member m WHERE m.set_id = s.id)
+          OR EXISTS (SELECT 1 FROM set_link l WHERE l.set_id = s.id) AS shared,
         COUNT(q.id) AS questions, COALESCE(SUM(q.unfinished), 0) AS unfinished
-      FROM question_set s LEFT JOIN question q ON q.set_id = s.id AND q.deleted_at IS NULL
-      WHERE s.account_id = ? AND s.deleted_at IS ${deleted ? 'NOT NULL' : 'NULL'}
+      FROM question_set s JOIN account a ON a.id = s.account_id
+        LEFT JOIN question q ON q.set_id = s.id AND q.deleted_at IS NULL
+      WHERE (s.account_id = ? ${others.length ? `OR s.id IN (${others.map(() => '?').join(',')})` : ''})
+        AND s.deleted_at IS ${deleted ? 'NOT NULL' : 'NULL'}
       GROUP BY s.id ORDER BY s.folder, s.title, s.id LIMIT ${MAX_SETS}`,
-    { replacements: [accountId], type: QueryTypes.SELECT },
+    { replacements: [reach.accountId, ...others], type: QueryTypes.SELECT },
   );
-  return rows.map(({ updated_at, archived_at, ...row }) => ({
+  return rows.map(({ updated_at, archived_at, may_copy, shared, ...row }) => ({
     ...row,
+    role: row.ownerId === reach.accountId ? 'owner' : reach.edit.includes(row.id) ? 'editor' : 'viewer',
     questions: Number(row.questions),
     unfinished: Number(row.unfinished),
     updatedAt: new Date(updated_at).toISOString(),
     archived: archived_at !== null,
+    mayCopy: Boolean(may_copy),
+    shared: Boolean(shared),
   }));
 }
 
@@ -114,9 +132,31 @@ export async function restoreSet(accountId: string, id: string): Promise<StoredS
   return stored(await (await setRowOf(accountId, id, true)).update({ deletedAt: null }, { silent: true }));
 }
 
-/** An independent copy of a set with all its questions, in one transaction. */
-export async function copySet(accountId: string, id: string, title: string): Promise<StoredSet> {
-  const from = await setRowOf(accountId, id);
+/** A new set with questions in it, both or neither. */
+export const createFilledSet = (
+  accountId: string,
+  set: QuestionSet,
+  questions: readonly Question[],
+): Promise<StoredSet> =>
+  SetRow.sequelize!.transaction(async (transaction) => {
+    const made = await createSet(accountId, set, transaction);
+    await addQuestions(accountId, made.id, questions, transaction);
+    return made;
+  });
+
+/**
+ * An independent copy of a set with all its questions for an account, in one transaction. A copy of
+ * somebody else's set says whose it was, and goes to no folder.
+ */
+export async function copySet(
+  ownerId: string,
+  id: string,
+  title: string,
+  accountId: string,
+): Promise<StoredSet> {
+  const from = await setRowOf(ownerId, id);
+  const own = ownerId === accountId;
+  const owner = own || from.credit ? null : await AccountRow.findByPk(ownerId);
   const questions = await QuestionRow.findAll({
     where: { setId: id, deletedAt: { [Op.is]: null } },
     order: [
@@ -124,15 +164,9 @@ export async function copySet(accountId: string, id: string, title: string): Pro
       ['id', 'ASC'],
     ],
   });
-  return SetRow.sequelize!.transaction(async (transaction) => {
-    const { description, folder } = from;
-    const copy = await createSet(accountId, { title: title.slice(0, 120), description, folder }, transaction);
-    await addQuestions(
-      accountId,
-      copy.id,
-      questions.map((row) => row.doc),
-      transaction,
-    );
-    return copy;
-  });
+  const { description, credit } = from;
+  const folder = own ? from.folder : '';
+  const set = { title: title.slice(0, 120), description, folder, credit: owner?.name ?? credit };
+  const docs = questions.map((row) => row.doc);
+  return createFilledSet(accountId, set, docs);
 }

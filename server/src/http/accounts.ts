@@ -5,10 +5,12 @@ import { hashPassword, passwordFits } from '../auth/password.ts';
 import type { Throttle } from '../auth/throttle.ts';
 import { accountByEmail, closeLogin, createAccount, openLogin, type Account } from '../db/accounts.ts';
 import { Problem } from '../problem.ts';
-import { read, signedIn } from './context.ts';
+import { read, someone } from './context.ts';
 import type { LoginCookie } from './login.ts';
+import { holdBack } from './slow.ts';
 
-const Email = v.pipe(
+/** An e-mail address as it is compared: without blanks around it, in small letters. */
+export const Email = v.pipe(
   v.string(),
   v.trim(),
   v.toLowerCase(),
@@ -23,7 +25,8 @@ const Password = v.pipe(
 const SignUp = v.object({ email: Email, name: nameSchema(80), password: Password });
 const SignIn = v.object({ email: Email, password: v.pipe(v.string(), v.maxLength(200)) });
 
-const publicPart = ({ id, email, name }: Account) => ({ id, email, name });
+/** What the pages may know of an account. */
+export const publicPart = ({ id, email, name, guestOf }: Account) => ({ id, email, name, guestOf });
 
 /** Accounts and login sessions: sign up, sign in, sign out, who am I. */
 export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
@@ -44,12 +47,7 @@ export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
   router.post('/login', async (ctx) => {
     const { email, password } = read(SignIn, ctx.request.body);
     const key = `${email} ${ctx.ip}`;
-    const wait = guesses.wait(key, Date.now());
-    if (wait > 0) {
-      const seconds = Math.ceil(wait / 1000);
-      ctx.set('Retry-After', String(seconds));
-      throw new Problem(429, 'slow', `Too many wrong tries. Try again in ${seconds} s.`, { seconds });
-    }
+    holdBack(ctx, guesses, key);
     const account = await accountByEmail(email);
     if (!(await passwordFits(account?.passwordHash ?? null, password)) || !account) {
       guesses.failed(key, Date.now());
@@ -61,7 +59,7 @@ export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
   });
 
   router.delete('/login', async (ctx) => {
-    signedIn(ctx);
+    someone(ctx);
     await closeLogin(cookie.read(ctx.get('cookie'))!);
     cookie.set(ctx, null);
     ctx.status = 204;

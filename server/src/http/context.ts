@@ -1,5 +1,6 @@
 import type { DefaultState, ParameterizedContext } from 'koa';
 import * as v from 'valibot';
+import { reachOf, type Reach } from '../db/access.ts';
 import type { Account } from '../db/accounts.ts';
 import { Problem } from '../problem.ts';
 
@@ -13,12 +14,22 @@ export function read<T extends v.GenericSchema>(schema: T, input: unknown): v.In
   throw new Problem(400, 'invalid', issue.message, { path: v.getDotPath(issue) });
 }
 
-/** The account that is signed in. @throws Problem 401 where nobody is. */
-export function signedIn(ctx: Ctx): Account {
+/** Who is signed in, a guest of one set as well. @throws Problem 401 where nobody is. */
+export function someone(ctx: Ctx): Account {
   const account = ctx.state.account as Account | null;
   if (!account) throw new Problem(401, 'signIn', 'Sign in first.');
   return account;
 }
+
+/** The host that is signed in. @throws Problem 401 where nobody is, 403 for a guest. */
+export function signedIn(ctx: Ctx): Account {
+  const account = someone(ctx);
+  if (account.guestOf !== null) throw new Problem(403, 'guest', 'That needs an account of your own.');
+  return account;
+}
+
+/** What whoever is signed in comes at in the library. @throws Problem 401 where nobody is. */
+export const reach = (ctx: Ctx): Promise<Reach> => reachOf(someone(ctx));
 
 const page = v.object({
   limit: v.optional(

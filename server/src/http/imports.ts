@@ -3,9 +3,10 @@ import { Id, Question } from '@distaff/core';
 import { MAX_ROWS, sheetHeader, toCsv, writeRow, writeSetFile } from '@distaff/core/interchange';
 import * as v from 'valibot';
 import type { Imports } from '../db/imports.ts';
-import { questionsOf } from '../db/questions.ts';
+import { accessTo } from '../db/access.ts';
 import { readSet } from '../db/sets.ts';
-import { read, signedIn } from './context.ts';
+import { questionsOf } from '../db/setQuestions.ts';
+import { reach, read, someone, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
 
 const BringIn = v.object({
@@ -23,37 +24,37 @@ export function importRoutes(imports: Imports): Router {
   const router = new Router({ prefix: '/api' });
 
   router.get('/imports', async (ctx) => {
-    ctx.body = { imports: await imports.list(signedIn(ctx).id) };
+    ctx.body = { imports: await imports.list(someone(ctx).id) };
   });
   router.post('/imports', async (ctx) => {
-    const account = signedIn(ctx);
+    const own = await reach(ctx);
     const { set, source, questions } = read(BringIn, ctx.request.body);
     ctx.status = 201;
-    ctx.body = { id: await imports.bringIn(account.id, set, source, questions), count: questions.length };
+    ctx.body = { id: await imports.bringIn(own, set, source, questions), count: questions.length };
   });
   router.delete('/imports/:id', async (ctx) => {
-    const account = signedIn(ctx);
-    ctx.body = { count: await imports.takeBack(account.id, read(Id, ctx.params.id)) };
+    ctx.body = { count: await imports.takeBack(await reach(ctx), read(Id, ctx.params.id)) };
   });
 
   router.get('/sets/:id/questions.csv', async (ctx) => {
-    const account = signedIn(ctx);
-    const { set, id } = await readSet(account.id, read(Id, ctx.params.id));
-    const questions = await questionsOf(account.id, id);
+    const { set, questions } = await copied(ctx);
     ctx.type = 'text/csv; charset=utf-8';
     ctx.set('Content-Disposition', `attachment; filename="${fileName(set.title, 'questions', 'csv')}"`);
     ctx.body = toCsv([...sheetHeader], questions.map(writeRow));
   });
   router.get('/sets/:id/questions.json', async (ctx) => {
-    const account = signedIn(ctx);
-    const { set, id } = await readSet(account.id, read(Id, ctx.params.id));
+    const { set, questions } = await copied(ctx);
     ctx.type = 'application/json; charset=utf-8';
     ctx.set('Content-Disposition', `attachment; filename="${fileName(set.title, 'questions', 'json')}"`);
-    ctx.body = writeSetFile(
-      set,
-      await questionsOf(account.id, id),
-      `${ctx.origin}/schemas/question-set.json`,
-    );
+    ctx.body = writeSetFile(set, questions, `${ctx.origin}/schemas/question-set.json`);
   });
   return router;
+}
+
+/** A set with all its questions, for whoever may have a copy of it. */
+async function copied(ctx: Ctx & { params: Record<string, string> }) {
+  const id = read(Id, ctx.params.id);
+  const { ownerId } = await accessTo(await reach(ctx), id, 'copy');
+  const { set } = await readSet(ownerId, id);
+  return { set, questions: await questionsOf(ownerId, id) };
 }

@@ -14,17 +14,11 @@ import {
   WORTH_OFFERING,
 } from '@distaff/core';
 import * as v from 'valibot';
-import {
-  changeQuestions,
-  deleteQuestions,
-  historyOf,
-  moveQuestions,
-  readQuestion,
-  restoreQuestions,
-  saveQuestion,
-} from '../db/questions.ts';
+import { accessTo } from '../db/access.ts';
+import { changeQuestions, deleteQuestions, moveQuestions, restoreQuestions } from '../db/manyQuestions.ts';
+import { historyOf, readQuestion, saveQuestion } from '../db/questions.ts';
 import type { QuestionSearch } from '../db/questionSearch.ts';
-import { pageOf, read, signedIn, type Ctx } from './context.ts';
+import { pageOf, reach, read, someone, type Ctx } from './context.ts';
 
 const text = (max: number) => v.pipe(v.string(), v.maxLength(max, `At most ${max} characters.`));
 const Filter = v.object({
@@ -47,7 +41,7 @@ const Ids = v.pipe(
 const Change = v.object({ ids: Ids, change: BulkChange });
 const Move = v.object({ ids: Ids, set: Id });
 const Some = v.object({ ids: Ids });
-const Duplicates = v.object({ set: v.optional(Id) });
+const OfSet = v.object({ set: v.optional(Id) });
 const Similar = v.object({ prompt: text(1000), but: v.optional(Id) });
 
 /** How many similar questions are offered, and among how many they are looked for. */
@@ -60,32 +54,37 @@ const today = () => new Date().toISOString().slice(0, 10);
 /** The questions of the library: found, read, saved, changed many at once. */
 export function questionRoutes(
   search: QuestionSearch,
-  duplicates: (accountId: string, set: string | null) => Promise<NearDuplicate[]>,
+  duplicates: (accountId: string, set: string | null, ofOthers: boolean) => Promise<NearDuplicate[]>,
 ): Router {
   const router = new Router({ prefix: '/api/questions' });
 
   router.get('/', async (ctx) => {
-    const account = signedIn(ctx);
+    const own = await reach(ctx);
     const { limit, offset } = pageOf(ctx);
     const { q, kind, sort, deleted, ...filter } = read(Filter, ctx.query);
+    const ownerId = filter.set ? (await accessTo(own, filter.set, 'read')).ownerId : own.accountId;
     ctx.body = await search.find(
-      account.id,
+      ownerId,
       { ...filter, words: q, ...(kind ? { kind: [kind] } : {}), deleted: deleted === '1' },
       { sort, limit, offset, today: today() },
     );
   });
   router.get('/tags', async (ctx) => {
-    ctx.body = { tags: await search.tags(signedIn(ctx).id) };
+    const own = await reach(ctx);
+    const { set } = read(OfSet, ctx.query);
+    if (set) await accessTo(own, set, 'read');
+    ctx.body = { tags: set ? await search.tagsOfSet(set) : await search.tags(own.accountId) };
   });
   router.get('/duplicates', async (ctx) => {
-    const account = signedIn(ctx);
-    const { set } = read(Duplicates, ctx.query);
-    const pairs = await duplicates(account.id, set ?? null);
+    const own = await reach(ctx);
+    const { set = null } = read(OfSet, ctx.query);
+    const ofOthers = set !== null && (await accessTo(own, set, 'read')).role !== 'owner';
+    const pairs = await duplicates(own.accountId, set, ofOthers);
     const ids = [...new Set(pairs.flatMap(({ a, b }) => [a, b]))];
     ctx.body = { pairs, lines: await search.lines(ids, today()) };
   });
   router.post('/similar', async (ctx) => {
-    const account = signedIn(ctx);
+    const account = someone(ctx);
     const { prompt, but } = read(Similar, ctx.request.body);
     const own = trigrams(prompt);
     const alike = (await search.candidates(account.id, prompt, COMPARED))
@@ -101,33 +100,33 @@ export function questionRoutes(
     ctx.body = { questions: lines.map((line, i) => ({ ...line, likeness: alike[i]!.likeness })) };
   });
   router.post('/change', async (ctx) => {
-    const account = signedIn(ctx);
+    const own = await reach(ctx);
     const { ids, change } = read(Change, ctx.request.body);
-    ctx.body = { count: await changeQuestions(account.id, ids, change) };
+    ctx.body = { count: await changeQuestions(own, ids, change) };
   });
   router.post('/move', async (ctx) => {
-    const account = signedIn(ctx);
+    const own = await reach(ctx);
     const { ids, set } = read(Move, ctx.request.body);
-    ctx.body = { count: await moveQuestions(account.id, ids, set) };
+    ctx.body = { count: await moveQuestions(own, ids, set) };
   });
   router.post('/delete', async (ctx) => {
-    const account = signedIn(ctx);
-    ctx.body = { count: await deleteQuestions(account.id, read(Some, ctx.request.body).ids) };
+    const own = await reach(ctx);
+    ctx.body = { count: await deleteQuestions(own, read(Some, ctx.request.body).ids) };
   });
   router.post('/restore', async (ctx) => {
-    const account = signedIn(ctx);
-    ctx.body = { count: await restoreQuestions(account.id, read(Some, ctx.request.body).ids) };
+    const own = await reach(ctx);
+    ctx.body = { count: await restoreQuestions(own, read(Some, ctx.request.body).ids) };
   });
   router.get('/:id', async (ctx) => {
-    ctx.body = await readQuestion(signedIn(ctx).id, idOf(ctx));
+    ctx.body = await readQuestion(await reach(ctx), idOf(ctx));
   });
   router.put('/:id', async (ctx) => {
-    const account = signedIn(ctx);
+    const own = await reach(ctx);
     const { version, question } = read(Save, ctx.request.body);
-    ctx.body = await saveQuestion(account.id, idOf(ctx), version, question);
+    ctx.body = await saveQuestion(own, idOf(ctx), version, question);
   });
   router.get('/:id/history', async (ctx) => {
-    ctx.body = { versions: await historyOf(signedIn(ctx).id, idOf(ctx)) };
+    ctx.body = { versions: await historyOf(await reach(ctx), idOf(ctx)) };
   });
   return router;
 }

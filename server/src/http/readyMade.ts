@@ -1,7 +1,6 @@
 import Router from '@koa/router';
 import { setFileSchema } from '@distaff/core/interchange';
-import { addQuestions } from '../db/questions.ts';
-import { createSet } from '../db/sets.ts';
+import { createFilledSet } from '../db/sets.ts';
 import { Problem } from '../problem.ts';
 import type { ReadyMade } from '../readyMade.ts';
 import { signedIn } from './context.ts';
@@ -20,10 +19,8 @@ export function readyMadeRoutes(sets: readonly ReadyMade[]): Router {
     const account = signedIn(ctx);
     const found = sets.find((one) => one.name === ctx.params.name);
     if (!found) throw new Problem(404, 'notThere', 'There is no such ready-made set.');
-    const made = await createSet(account.id, found.set);
-    await addQuestions(account.id, made.id, found.questions);
+    ctx.body = await createFilledSet(account.id, found.set, found.questions);
     ctx.status = 201;
-    ctx.body = made;
   });
   router.get('/schemas/question-set.json', (ctx) => {
     ctx.type = 'application/schema+json';

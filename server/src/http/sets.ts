@@ -1,7 +1,8 @@
 import Router from '@koa/router';
-import { Id, Question, QuestionSet } from '@distaff/core';
+import { Id, Question, QuestionSet, type Right } from '@distaff/core';
 import * as v from 'valibot';
-import { addQuestions, orderQuestions, storedQuestionsOf } from '../db/questions.ts';
+import { accessTo } from '../db/access.ts';
+import { addQuestions, orderQuestions, storedQuestionsOf } from '../db/setQuestions.ts';
 import {
   archiveSet,
   copySet,
@@ -12,7 +13,7 @@ import {
   restoreSet,
   saveSet,
 } from '../db/sets.ts';
-import { read, signedIn, type Ctx } from './context.ts';
+import { reach, read, signedIn, type Ctx } from './context.ts';
 
 const Save = v.object({ version: v.pipe(v.number(), v.integer(), v.minValue(1)), set: QuestionSet });
 const Create = v.object({ set: QuestionSet });
@@ -28,12 +29,18 @@ const Order = v.object({ ids: v.pipe(v.array(Id), v.maxLength(10_000)) });
 
 const idOf = (ctx: Ctx & { params: Record<string, string> }) => read(Id, ctx.params.id);
 
-/** The question sets of the library. */
+/** The set that is asked for, where whoever asks has this right in it. */
+async function allowed(ctx: Ctx & { params: Record<string, string> }, right: Right) {
+  const id = idOf(ctx);
+  return { id, ...(await accessTo(await reach(ctx), id, right)) };
+}
+
+/** The question sets of the library, one's own and those that others share. */
 export function setRoutes(): Router {
   const router = new Router({ prefix: '/api/sets' });
 
   router.get('/', async (ctx) => {
-    ctx.body = { sets: await listSets(signedIn(ctx).id, { deleted: ctx.query.deleted === '1' }) };
+    ctx.body = { sets: await listSets(await reach(ctx), { deleted: ctx.query.deleted === '1' }) };
   });
   router.post('/', async (ctx) => {
     const account = signedIn(ctx);
@@ -41,42 +48,49 @@ export function setRoutes(): Router {
     ctx.body = await createSet(account.id, read(Create, ctx.request.body).set);
   });
   router.get('/:id', async (ctx) => {
-    ctx.body = await readSet(signedIn(ctx).id, idOf(ctx));
+    const { id, ownerId, role, mayCopy } = await allowed(ctx, 'read');
+    ctx.body = { ...(await readSet(ownerId, id)), role, mayCopy };
   });
   router.put('/:id', async (ctx) => {
-    const account = signedIn(ctx);
+    const { id, ownerId, role } = await allowed(ctx, 'edit');
     const { version, set } = read(Save, ctx.request.body);
-    ctx.body = await saveSet(account.id, idOf(ctx), version, set);
+    // Where a set is filed is its owner's business.
+    const { folder } = role === 'owner' ? set : (await readSet(ownerId, id)).set;
+    ctx.body = await saveSet(ownerId, id, version, { ...set, folder });
   });
   router.delete('/:id', async (ctx) => {
-    await deleteSet(signedIn(ctx).id, idOf(ctx));
+    const { id, ownerId } = await allowed(ctx, 'own');
+    await deleteSet(ownerId, id);
     ctx.status = 204;
   });
   router.post('/:id/restore', async (ctx) => {
-    ctx.body = await restoreSet(signedIn(ctx).id, idOf(ctx));
+    const { id, ownerId } = await allowed(ctx, 'own');
+    ctx.body = await restoreSet(ownerId, id);
   });
   for (const on of [true, false])
     router.post(`/:id/${on ? 'archive' : 'unarchive'}`, async (ctx) => {
-      ctx.body = await archiveSet(signedIn(ctx).id, idOf(ctx), on);
+      const { id, ownerId } = await allowed(ctx, 'own');
+      ctx.body = await archiveSet(ownerId, id, on);
     });
   router.post('/:id/copy', async (ctx) => {
     const account = signedIn(ctx);
+    const { id, ownerId } = await allowed(ctx, 'copy');
     ctx.status = 201;
-    ctx.body = await copySet(account.id, idOf(ctx), read(Copy, ctx.request.body).title);
+    ctx.body = await copySet(ownerId, id, read(Copy, ctx.request.body).title, account.id);
   });
   router.get('/:id/questions', async (ctx) => {
-    const account = signedIn(ctx);
-    const { id } = await readSet(account.id, idOf(ctx));
-    ctx.body = { questions: await storedQuestionsOf(account.id, id) };
+    const { id, ownerId } = await allowed(ctx, 'read');
+    await readSet(ownerId, id);
+    ctx.body = { questions: await storedQuestionsOf(ownerId, id) };
   });
   router.post('/:id/questions', async (ctx) => {
-    const account = signedIn(ctx);
+    const { id, ownerId } = await allowed(ctx, 'edit');
     ctx.status = 201;
-    ctx.body = { ids: await addQuestions(account.id, idOf(ctx), read(Add, ctx.request.body).questions) };
+    ctx.body = { ids: await addQuestions(ownerId, id, read(Add, ctx.request.body).questions) };
   });
   router.put('/:id/order', async (ctx) => {
-    const account = signedIn(ctx);
-    await orderQuestions(account.id, idOf(ctx), read(Order, ctx.request.body).ids);
+    const { id, ownerId } = await allowed(ctx, 'edit');
+    await orderQuestions(ownerId, id, read(Order, ctx.request.body).ids);
     ctx.status = 204;
   });
   return router;

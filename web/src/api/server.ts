@@ -2,12 +2,14 @@ import type {
   BoardView,
   BulkChange,
   Cut,
+  GivenRole,
   KindName,
   NearDuplicate,
   Question,
   QuestionSet,
   QuestionSort,
   Results,
+  Role,
   Show,
   Team,
 } from '@distaff/core';
@@ -15,8 +17,11 @@ import { call } from './client.ts';
 
 export interface Account {
   id: string;
-  email: string;
+  /** Null for a guest. */
+  email: string | null;
   name: string;
+  /** The one set that a guest of a link with a passphrase may write in; null for a host. */
+  guestOf: string | null;
 }
 export interface StoredShow {
   id: string;
@@ -60,7 +65,27 @@ export interface SetSummary extends QuestionSet {
   archived: boolean;
   questions: number;
   unfinished: number;
+  /** What one is to the set oneself. */
+  role: Role;
+  /** Whose it is. */
+  ownerId: string;
+  owner: string;
+  mayCopy: boolean;
+  /** Whether others can come at it, by name or by a link. */
+  shared: boolean;
 }
+/** With whom a set is shared; a token is null where there is no such link. */
+export interface Sharing {
+  mayCopy: boolean;
+  members: { id: string; name: string; email: string; role: GivenRole }[];
+  readLink: string | null;
+  editLink: string | null;
+}
+/** What a link shows. `set` is the set's id for whoever has it in their library anyway. */
+export type SharedSet = { title: string; owner: string; set: string | null } & (
+  | { kind: 'edit' }
+  | { kind: 'read'; mayCopy: boolean; description: string; credit: string; questions: Question[] }
+);
 export interface StoredQuestion {
   id: string;
   setId: string;
@@ -144,7 +169,7 @@ export const server = {
 
   sets: (deleted: boolean) => call<{ sets: SetSummary[] }>('GET', `/api/sets${deleted ? '?deleted=1' : ''}`),
   createSet: (set: QuestionSet) => call<StoredSet>('POST', '/api/sets', { set }),
-  set: (id: string) => call<StoredSet>('GET', `/api/sets/${id}`),
+  set: (id: string) => call<StoredSet & { role: Role; mayCopy: boolean }>('GET', `/api/sets/${id}`),
   readyMade: () => call<{ sets: ReadyMadeSet[] }>('GET', '/api/ready-made'),
   copyReadyMade: (name: string) => call<StoredSet>('POST', `/api/ready-made/${name}/copy`),
   orderQuestions: (id: string, ids: string[]) => call<void>('PUT', `/api/sets/${id}/order`, { ids }),
@@ -158,6 +183,22 @@ export const server = {
     call<StoredSet>('POST', `/api/sets/${id}/${on ? 'archive' : 'unarchive'}`),
   deleteSet: (id: string) => call<void>('DELETE', `/api/sets/${id}`),
   restoreSet: (id: string) => call<StoredSet>('POST', `/api/sets/${id}/restore`),
+  sharing: (set: string) => call<Sharing>('GET', `/api/sets/${set}/sharing`),
+  allowCopies: (set: string, mayCopy: boolean) =>
+    call<Sharing>('PUT', `/api/sets/${set}/sharing`, { mayCopy }),
+  addMember: (set: string, email: string, role: GivenRole) =>
+    call<Sharing>('POST', `/api/sets/${set}/members`, { email, role }),
+  removeMember: (set: string, account: string) =>
+    call<Sharing>('DELETE', `/api/sets/${set}/members/${account}`),
+  leaveSet: (set: string) => call<void>('DELETE', `/api/sets/${set}/members/me`),
+  openLink: (set: string, kind: 'read' | 'edit', passphrase?: string) =>
+    call<Sharing>('PUT', `/api/sets/${set}/links/${kind}`, { passphrase }),
+  closeLink: (set: string, kind: 'read' | 'edit') =>
+    call<Sharing>('DELETE', `/api/sets/${set}/links/${kind}`),
+  shared: (token: string) => call<SharedSet>('POST', '/api/shared', { token }),
+  copyShared: (token: string, title: string) => call<StoredSet>('POST', '/api/shared/copy', { token, title }),
+  enterShared: (token: string, passphrase: string, name: string) =>
+    call<{ set: string; account: Account }>('POST', '/api/shared/enter', { token, passphrase, name }),
   addQuestions: (set: string, questions: Question[]) =>
     call<{ ids: string[] }>('POST', `/api/sets/${set}/questions`, { questions }),
 
@@ -169,7 +210,8 @@ export const server = {
       `/api/questions?${search}`,
     );
   },
-  tags: () => call<{ tags: { tag: string; count: number }[] }>('GET', '/api/questions/tags'),
+  tags: (set: string | null) =>
+    call<{ tags: { tag: string; count: number }[] }>('GET', `/api/questions/tags${set ? `?set=${set}` : ''}`),
   question: (id: string) => call<StoredQuestion>('GET', `/api/questions/${id}`),
   saveQuestion: (id: string, version: number, question: Question, keepalive = false) =>
     call<StoredQuestion>('PUT', `/api/questions/${id}`, { version, question }, keepalive),

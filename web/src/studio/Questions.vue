@@ -4,6 +4,7 @@ import { mdiClipboardCheckOutline, mdiMagnify, mdiPlus, mdiTrayArrowDown } from 
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
+import { useAccount } from './account.ts';
 import PreviewPane from './parts/PreviewPane.vue';
 import { emptyQuery, useBank } from './questions/bank.ts';
 import BulkBar from './questions/BulkBar.vue';
@@ -13,6 +14,7 @@ import QuestionList from './questions/QuestionList.vue';
 import QuestionPane from './questions/QuestionPane.vue';
 import ReadyMade from './questions/ReadyMade.vue';
 import SetPicker from './questions/SetPicker.vue';
+import QuestionRead from './share/QuestionRead.vue';
 import StudioBar from './StudioBar.vue';
 
 /** The library of questions: found at the left, written in the middle, seen at the right. */
@@ -21,9 +23,12 @@ const route = useRoute();
 const router = useRouter();
 const bank = useBank();
 const editor = useQuestionEditor();
+const account = useAccount();
 const middle = ref<HTMLElement | null>(null);
 const justMade = ref(false);
 const adding = ref(false);
+/** The set that is looked at may be one that another host lets us read only. */
+const mayWrite = computed(() => bank.mayEdit(bank.query.set));
 const gone = ref<string | null>(null);
 /** A pause in typing after which the search asks (ms). */
 const PAUSE = 150;
@@ -58,7 +63,8 @@ watch(
 onMounted(async () => {
   document.title = `${t('common.appName')} – ${t('library.title')}`;
   Object.assign(bank.query, emptyQuery(), {
-    set: typeof route.query.set === 'string' ? route.query.set : '',
+    // A guest has one set and no library around it.
+    set: account.account?.guestOf ?? (typeof route.query.set === 'string' ? route.query.set : ''),
   });
   const { question } = route.query;
   if (typeof question === 'string' && question) void editor.load(question);
@@ -80,7 +86,9 @@ async function add(): Promise<void> {
   adding.value = true;
   await editor.save();
   const set =
-    bank.query.set || editor.setId || bank.sets[0]?.id || (await bank.createSet(t('library.firstSet')));
+    [bank.query.set, editor.setId].find((id) => id && bank.mayEdit(id)) ||
+    bank.writable[0]?.id ||
+    (await bank.createSet({ title: t('library.firstSet') }));
   const id = set && (await bank.add(set, editor.question));
   adding.value = false;
   if (!id) return;
@@ -150,6 +158,7 @@ const preview = computed(() =>
               >{{ t('review.open') }}</v-btn
             >
             <v-btn
+              v-if="mayWrite"
               class="new"
               color="primary"
               size="small"
@@ -167,15 +176,22 @@ const preview = computed(() =>
           </p>
         </div>
         <BulkBar @changed="editor.refresh()" />
-        <QuestionList v-if="bank.total" :current="editor.id" @open="open($event.id)" />
+        <QuestionList v-if="bank.total" :current="editor.id" :choosable="mayWrite" @open="open($event.id)" />
         <div v-else-if="bank.loaded" class="empty">
           <h2>{{ t('library.nothing') }}</h2>
-          <p>{{ t('library.nothingText') }}</p>
-          <ReadyMade v-if="bank.sets.length === 0" class="ready" @copied="takeReadyMade" />
+          <p v-if="mayWrite">{{ t('library.nothingText') }}</p>
+          <ReadyMade v-if="bank.sets.length === 0 && account.isHost" class="ready" @copied="takeReadyMade" />
         </div>
       </section>
       <div ref="middle" class="middle">
         <div v-if="editor.problem" class="empty" role="alert">{{ editor.problem }}</div>
+        <template v-else-if="editor.question && !bank.mayEdit(editor.setId)">
+          <p class="muted reading" role="note">
+            {{ t('share.by', { name: bank.setOf(editor.setId)?.owner }) }}.
+            {{ t(bank.mayCopy(editor.setId) ? 'share.mayReadCopy' : 'share.mayRead') }}
+          </p>
+          <QuestionRead :question="editor.question" />
+        </template>
         <QuestionPane
           v-else-if="editor.question"
           :key="editor.id"
@@ -247,6 +263,12 @@ const preview = computed(() =>
   padding: 14px 16px;
   border-inline: 1px solid var(--line);
   background: var(--paper);
+}
+.reading {
+  margin: 0 0 14px;
+  padding: 8px 12px;
+  border-left: 4px solid var(--woad);
+  background: var(--chalk);
 }
 .right {
   overflow: auto;

@@ -87,7 +87,7 @@ async function undo(): Promise<void> {
         <div class="row head">
           <h1 class="title">{{ t('review.title', { title: review.title }) }}</h1>
           <v-btn
-            v-if="review.safe.length"
+            v-if="review.safe.length && review.mayEdit"
             color="primary"
             :prepend-icon="mdiAutoFix"
             :loading="review.busy"
@@ -128,7 +128,12 @@ async function undo(): Promise<void> {
                 >{{ t('review.openQuestion') }}</v-btn
               >
             </div>
-            <RemarkList :remarks="remarks" :busy="review.busy" @mend="tell(review.mendOne(stored, $event))" />
+            <RemarkList
+              :remarks="remarks"
+              :busy="review.busy"
+              :read-only="!review.mayEdit"
+              @mend="tell(review.mendOne(stored, $event))"
+            />
           </li>
         </ul>
 

@@ -22,7 +22,7 @@ async function signOut(): Promise<void> {
     <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
     <div class="middle">
       <slot>
-        <nav class="row" :aria-label="t('studio.places')">
+        <nav v-if="account.isHost" class="row" :aria-label="t('studio.places')">
           <router-link to="/studio" class="place" exact-active-class="here">{{
             t('studio.shows')
           }}</router-link>
@@ -34,8 +34,12 @@ async function signOut(): Promise<void> {
     </div>
     <slot name="end" />
     <template v-if="!$slots.end">
-      <span class="muted who clip">{{ account.account?.name }}</span>
-      <v-btn variant="text" :prepend-icon="mdiLogout" @click="signOut">{{ t('studio.signOut') }}</v-btn>
+      <span class="muted who clip">{{
+        account.isHost ? account.account?.name : t('share.guest', { name: account.account?.name })
+      }}</span>
+      <v-btn variant="text" :prepend-icon="mdiLogout" @click="signOut">{{
+        t(account.isHost ? 'studio.signOut' : 'share.leaveGuest')
+      }}</v-btn>
     </template>
   </header>
 </template>

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { server, type Account } from '../api/server.ts';
 
 /** Who is signed in on this browser. */
@@ -22,9 +22,17 @@ export const useAccount = defineStore('account', () => {
   const signUp = async (email: string, name: string, password: string) => {
     account.value = (await server.signUp(email, name, password)).account;
   };
+  /** Comes into a shared set by its link: as a guest, or with the account one has. @returns the set's id. */
+  const enter = async (token: string, passphrase: string, name: string): Promise<string> => {
+    const answer = await server.enterShared(token, passphrase, name);
+    account.value = answer.account;
+    return answer.set;
+  };
   const signOut = async () => {
     await server.signOut();
     account.value = null;
   };
-  return { account, known, signIn, signUp, signOut };
+  /** A host, rather than a guest of one set. */
+  const isHost = computed(() => account.value !== null && account.value.guestOf === null);
+  return { account, isHost, known, signIn, signUp, enter, signOut };
 });

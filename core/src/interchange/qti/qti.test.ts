@@ -22,7 +22,7 @@ const ids = () => {
   let n = 0;
   return () => `i${n++}`;
 };
-const set = { title: 'Tides & <currents>', description: 'Two "words"', folder: '' };
+const set = { title: 'Tides & <currents>', description: 'Two "words"', folder: '', credit: '' };
 const media = new Map<string, MediaFile>(
   ['picture-of-option', 'picture-of-q', 'SECRETWORD-key-of-q', 'bell'].map((file, i) => [
     file,

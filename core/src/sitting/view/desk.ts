@@ -1,5 +1,5 @@
-import { pictureView, type PictureView, type Sound, type Video } from '../../media/media.ts';
-import type { AnswerView, Control, KeyView, OptionView, Verdict } from '../../question/kind.ts';
+import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
+import type { AnswerView, Verdict } from '../../question/kind.ts';
 import { kindInPlay, rulesOf, wonBy, writtenQuestion } from '../decide/steps.ts';
 import type { Draft } from '../events.ts';
 import type { LedgerEntry } from '../ledger.ts';
@@ -19,19 +19,7 @@ export interface DeskResponse {
   by: 'key' | 'host' | null;
 }
 
-export interface DeskQuestion {
-  prompt: string;
-  picture: PictureView | null;
-  sound: Sound | null;
-  video: Video | null;
-  answerPicture: PictureView | null;
-  control: Control;
-  options: OptionView[];
-  key: KeyView;
-  explanation: string;
-  onRight: string;
-  onWrong: string;
-  notes: string;
+export interface DeskQuestion extends QuestionForHost {
   responses: DeskResponse[];
   /** The team that gets it next if it is handed on. */
   handOnTo: string | null;
@@ -57,18 +45,7 @@ function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuesti
   // Before it is posed the options have no order on the stage yet: the author's serves the host.
   const order = question.step === 'picked' ? kind.asWritten(written.answer) : question.order;
   return {
-    prompt: written.prompt,
-    picture: pictureView(written.picture),
-    sound: written.sound,
-    video: written.video,
-    answerPicture: pictureView(written.answerPicture),
-    control: kind.control(written.answer),
-    options: kind.options(written.answer, order),
-    key: kind.key(written.answer, order),
-    explanation: written.explanation,
-    onRight: written.onRight,
-    onWrong: written.onWrong,
-    notes: written.notes,
+    ...questionForHost(written, order),
     responses: question.responses.map((response) => ({
       team: response.team,
       player: response.seat === null ? null : (state.seats.get(response.seat)?.name ?? ''),

@@ -13,6 +13,7 @@ import {
 import { onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server } from '../../api/server.ts';
+import { copyText } from '../../design/copyText.ts';
 import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
 import { useSitting } from '../../live/sitting.ts';
 import { useDesk } from '../useDesk.ts';
@@ -29,12 +30,7 @@ const address = useJoinAddress();
 const stagePath = () => `/stage/${desk.view.code}`;
 async function copyLink(): Promise<void> {
   const link = `${address.value}${stagePath()}#${stageKey.value}`;
-  // Without https a browser may have no clipboard: then the link is shown to be copied by hand.
-  const copied = await (navigator.clipboard?.writeText(link) ?? Promise.reject(new Error())).then(
-    () => true,
-    () => false,
-  );
-  desk.notice = copied ? t('desk.copied') : t('desk.copyFailed', { link });
+  desk.notice = (await copyText(link)) ? t('desk.copied') : t('desk.copyFailed', { link });
 }
 </script>
 

@@ -100,7 +100,7 @@ const shareHalf = 0.5;
       >
     </div>
 
-    <DeskKey :view="desk.view" />
+    <DeskKey :question="own" />
 
     <h3>{{ t('desk.answers') }}</h3>
     <p v-if="own.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>

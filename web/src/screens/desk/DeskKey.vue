@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DeskView, OptionView } from '@distaff/core';
+import type { OptionView, QuestionForHost } from '@distaff/core';
 import { computed } from 'vue';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
@@ -8,11 +8,9 @@ import OptionContent from '../../design/media/OptionContent.vue';
 import PictureFrame from '../../design/media/PictureFrame.vue';
 import RichText from '../../design/rich/RichText.vue';
 
-/** Options and key of the question in play, whatever its kind, and what the author wrote for the host. */
+/** Options and key of a question, whatever its kind, and what the author wrote for the host. */
 const { t } = useI18n();
-const { view } = defineProps<{ view: DeskView }>();
-const own = computed(() => view.private.question!);
-const kind = computed(() => view.question!.kind);
+const { question: own } = defineProps<{ question: QuestionForHost }>();
 
 interface Row {
   sign: string;
@@ -21,7 +19,7 @@ interface Row {
   key: boolean;
 }
 const rows = computed<Row[]>(() => {
-  const { control, options, key } = own.value;
+  const { control, options, key } = own;
   if (control.type === 'order')
     return key.slots.map((slot, i) => ({ sign: `${i + 1}`, option: options[slot], key: true }));
   if (control.type === 'match')
@@ -32,7 +30,7 @@ const rows = computed<Row[]>(() => {
   return options.map((option, slot) => ({ sign: letterOf(slot), option, key: key.slots.includes(slot) }));
 });
 const facts = computed(() =>
-  (['notes', 'onRight', 'onWrong', 'explanation'] as const).filter((name) => own.value[name]),
+  (['notes', 'onRight', 'onWrong', 'explanation'] as const).filter((name) => own[name]),
 );
 </script>
 
@@ -57,9 +55,9 @@ const facts = computed(() =>
       <dt>{{ t('desk.keyPicture') }}</dt>
       <dd class="keyPicture"><PictureFrame :picture="own.answerPicture" size="small" /></dd>
     </template>
-    <template v-if="!view.question!.keyed">
+    <template v-if="!own.keyed">
       <dt>{{ t('desk.noKey') }}</dt>
-      <dd>{{ t(kind === 'card' ? 'desk.cardText' : 'desk.noKeyText') }}</dd>
+      <dd>{{ t(own.kind === 'card' ? 'desk.cardText' : 'desk.noKeyText') }}</dd>
     </template>
     <template v-for="name in facts" :key="name">
       <dt>{{ t(`desk.${name}`) }}</dt>

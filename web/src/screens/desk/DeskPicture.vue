@@ -24,7 +24,7 @@ const { points } = useFormat();
       :media="view.private.question"
       size="small"
     />
-    <DeskKey :view="view" />
+    <DeskKey :question="view.private.question" />
   </article>
   <p v-else class="muted">{{ t('desk.pickHint') }}</p>
 </template>

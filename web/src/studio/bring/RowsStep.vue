@@ -6,17 +6,19 @@ import { useI18n } from 'vue-i18n';
 import { kindIcons } from '../question/kindIcons.ts';
 import QuestionForm from '../question/QuestionForm.vue';
 import { useBank } from '../questions/bank.ts';
+import { useAccount } from '../account.ts';
 import { useBring } from './bring.ts';
 
 /** What was understood, row by row; every problem at its row, to be mended there. */
 const { t } = useI18n();
 const bring = useBring();
 const bank = useBank();
+const account = useAccount();
 const index = ref(bring.shown[0] ?? 0);
-const set = ref(bank.query.set || bank.sets[0]?.id || '');
+const set = ref((bank.mayEdit(bank.query.set) && bank.query.set) || bank.writable[0]?.id || '');
 const newTitle = ref(bring.look?.kind === 'set' ? bring.look.set.title : bring.name.replace(/\.\w+$/, ''));
 const NEW = 'new';
-if (!set.value || bring.look?.kind === 'set') set.value = NEW;
+if (account.isHost && (!set.value || bring.look?.kind === 'set')) set.value = NEW;
 
 const row = computed(() => bring.rows[index.value] ?? null);
 /** A copy that may be typed in; what is typed goes back into its row. */
@@ -44,7 +46,9 @@ const countOf = (i: number) => bring.rows[i]!.problems.length + lacksOf(bring.ro
 
 async function bringIn(): Promise<void> {
   let id: string | undefined = set.value;
-  if (id === NEW) id = await bank.createSet(newTitle.value.trim() || t('library.firstSet'));
+  const title = newTitle.value.trim() || t('library.firstSet');
+  // A set of ours brings its own words along, from the file that it comes from.
+  if (id === NEW) id = await bank.createSet({ ...(bring.look?.kind === 'set' ? bring.look.set : {}), title });
   if (id) await bring.bringIn(id);
 }
 </script>
@@ -63,8 +67,8 @@ async function bringIn(): Promise<void> {
         class="set"
         :label="t('bring.intoSet')"
         :items="[
-          { value: NEW, title: t('library.newSet') },
-          ...bank.sets.map((one) => ({ value: one.id, title: one.title })),
+          ...(account.isHost ? [{ value: NEW, title: t('library.newSet') }] : []),
+          ...bank.writable.map((one) => ({ value: one.id, title: one.title })),
         ]"
       />
       <v-text-field

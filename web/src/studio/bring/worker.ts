@@ -147,7 +147,7 @@ function lookAtItems(files: ReadonlyMap<string, Uint8Array>): Look {
   if ('trouble' in read) return { trouble: read.trouble, sentence: read.at };
   setRows = read.rows;
   media = read.media;
-  const set = { title: read.title, description: '', folder: '' };
+  const set = { title: read.title, description: '', folder: '', credit: '' };
   return { kind: 'set', set, rows: setRows.length, media: [...media.keys()] };
 }
 

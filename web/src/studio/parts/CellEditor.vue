@@ -53,7 +53,7 @@ function takeOver(from: Question, version: number): void {
 const openInLibrary = (id: string) => window.open(`/studio/questions?question=${id}`, '_blank');
 async function keep(setId: string | null): Promise<void> {
   const own = question.value!;
-  const set = setId ?? (await bank.createSet(editor.show!.title || t('library.firstSet')));
+  const set = setId ?? (await bank.createSet({ title: editor.show!.title || t('library.firstSet') }));
   const id = set && (await bank.add(set, null, own));
   if (!id) return;
   own.origin = { id, version: 1 };
@@ -124,7 +124,12 @@ function remove(): void {
               }}</v-btn>
             </template>
             <v-list max-height="360">
-              <v-list-item v-for="set in bank.sets" :key="set.id" :title="set.title" @click="keep(set.id)" />
+              <v-list-item
+                v-for="set in bank.writable"
+                :key="set.id"
+                :title="set.title"
+                @click="keep(set.id)"
+              />
               <v-list-item :prepend-icon="mdiPlus" :title="t('library.newSet')" @click="keep(null)" />
             </v-list>
           </v-menu>

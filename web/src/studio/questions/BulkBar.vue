@@ -4,11 +4,13 @@ import { mdiDeleteOutline, mdiFolderMoveOutline, mdiTuneVariant } from '@mdi/js'
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NumberField from '../question/NumberField.vue';
+import { useAccount } from '../account.ts';
 import { useBank } from './bank.ts';
 
 /** What can be done with all chosen questions at once. */
 const { t } = useI18n();
 const bank = useBank();
+const account = useAccount();
 const emit = defineEmits<{ changed: [] }>();
 type Setting =
   'clock' | 'weight' | 'difficulty' | 'addTag' | 'dropTag' | 'checkAgainBy' | 'trueAsOf' | 'credit';
@@ -32,6 +34,11 @@ const words = ref('');
 const note = ref('');
 const gone = ref<string[]>([]);
 const count = computed(() => bank.chosen.size);
+/** Nothing is moved to another owner's set. */
+const targets = computed(() => {
+  const ownerId = bank.set?.ownerId ?? account.account?.id;
+  return bank.writable.filter((set) => set.ownerId === ownerId);
+});
 
 const change = computed<BulkChange | null>(() => {
   const text = words.value.trim();
@@ -95,7 +102,7 @@ async function undo(): Promise<void> {
           }}</v-btn>
         </template>
         <v-list max-height="400">
-          <v-list-item v-for="set in bank.sets" :key="set.id" :title="set.title" @click="move(set.id)" />
+          <v-list-item v-for="set in targets" :key="set.id" :title="set.title" @click="move(set.id)" />
         </v-list>
       </v-menu>
       <v-btn size="small" variant="outlined" :prepend-icon="mdiDeleteOutline" @click="remove">{{

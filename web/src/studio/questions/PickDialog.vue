@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Question } from '@distaff/core';
 import { mdiMagnify } from '@mdi/js';
-import { watch } from 'vue';
+import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server, type QuestionLine } from '../../api/server.ts';
 import { emptyQuery, useBank } from './bank.ts';
@@ -30,6 +30,17 @@ watch(
   },
   { deep: true },
 );
+/** Sets to look in: one's own, and those of others that may be copied from. */
+const items = computed(() => [
+  { value: '', title: t('library.allQuestions') },
+  ...bank.sets
+    .filter((set) => !set.archived && bank.mayCopy(set.id))
+    .map(({ id, title, role, owner }) => ({
+      value: id,
+      title: title || t('library.untitled'),
+      props: { subtitle: role === 'owner' ? undefined : t('share.by', { name: owner }) },
+    })),
+]);
 async function pick(line: QuestionLine): Promise<void> {
   try {
     const stored = await server.question(line.id);
@@ -54,7 +65,10 @@ async function pick(line: QuestionLine): Promise<void> {
         :prepend-inner-icon="mdiMagnify"
         maxlength="200"
       />
-      <div class="row filters"><FilterMenu /></div>
+      <div class="row filters">
+        <v-select v-model="bank.query.set" class="grow" :label="t('library.set')" :items="items" />
+        <FilterMenu />
+      </div>
       <p v-if="bank.problem" role="alert">{{ bank.problem }}</p>
       <p class="muted" role="status">
         <template v-if="bank.instead">{{ t('library.instead', { words: bank.instead }) }}</template>

@@ -11,6 +11,9 @@ const bank = useBank();
 const title = ref('');
 const folder = ref('');
 const description = ref('');
+const credit = ref('');
+/** Where a set is filed is its owner's business. */
+const filing = computed(() => mode.value === 'new' || bank.set?.role === 'owner');
 const busy = ref(false);
 const folders = computed(() => [...new Set(bank.sets.map((set) => set.folder).filter(Boolean))]);
 
@@ -20,6 +23,7 @@ watch(mode, (now) => {
   title.value = set?.title ?? '';
   folder.value = set?.folder ?? '';
   description.value = set?.description ?? '';
+  credit.value = set?.credit ?? '';
 });
 async function save(): Promise<void> {
   if (busy.value || title.value.trim() === '') return;
@@ -28,11 +32,12 @@ async function save(): Promise<void> {
     title: title.value.trim(),
     folder: (folder.value ?? '').trim(),
     description: description.value,
+    credit: credit.value.trim(),
   };
-  const id = mode.value === 'edit' ? bank.set!.id : await bank.createSet(change.title, change.folder);
-  if (id) {
-    await bank.saveSet(id, change);
-    bank.query.set = id;
+  if (mode.value === 'edit') await bank.saveSet(bank.set!.id, change);
+  else {
+    const id = await bank.createSet(change);
+    if (id) bank.query.set = id;
   }
   busy.value = false;
   if (!bank.problem) mode.value = null;
@@ -54,7 +59,14 @@ async function copied(id: string): Promise<void> {
       <v-form class="form" @submit.prevent="save">
         <h2>{{ t(mode === 'edit' ? 'library.editSet' : 'library.newSet') }}</h2>
         <v-text-field v-model="title" autofocus :label="t('library.setTitle')" maxlength="120" />
-        <v-combobox v-model="folder" :items="folders" :label="t('library.folder')" maxlength="80" clearable />
+        <v-combobox
+          v-if="filing"
+          v-model="folder"
+          :items="folders"
+          :label="t('library.folder')"
+          maxlength="80"
+          clearable
+        />
         <v-textarea
           v-model="description"
           :label="t('library.description')"
@@ -62,6 +74,7 @@ async function copied(id: string): Promise<void> {
           auto-grow
           maxlength="1000"
         />
+        <v-text-field v-model="credit" :label="t('library.settings.credit')" maxlength="300" />
         <p v-if="bank.problem" role="alert">{{ bank.problem }}</p>
         <div class="row end">
           <v-btn variant="text" @click="mode = null">{{ t('common.cancel') }}</v-btn>

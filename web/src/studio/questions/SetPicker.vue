@@ -1,11 +1,15 @@
 <script setup lang="ts">
+import { hasRight, type Right } from '@distaff/core';
 import {
+  mdiAccountMultipleOutline,
+  mdiAccountMultiplePlusOutline,
   mdiArchiveArrowDownOutline,
   mdiArchiveArrowUpOutline,
   mdiContentDuplicate,
   mdiDeleteOutline,
   mdiDotsVertical,
   mdiDownload,
+  mdiExitToApp,
   mdiPencilOutline,
   mdiPlus,
   mdiPrinterOutline,
@@ -15,6 +19,8 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { savePackage } from '../bring/savePackage.ts';
 import { saveWorkbook } from '../bring/saveWorkbook.ts';
+import { useAccount } from '../account.ts';
+import ShareDialog from '../share/ShareDialog.vue';
 import { useBank } from './bank.ts';
 import OrderDialog from './OrderDialog.vue';
 import SetDialog from './SetDialog.vue';
@@ -22,19 +28,27 @@ import SetDialog from './SetDialog.vue';
 /** Which set is looked at, by folder; and what can be done with it. */
 const { t } = useI18n();
 const bank = useBank();
+const account = useAccount();
+const may = (right: Right) => bank.set !== null && hasRight(bank.set.role, right, bank.set.mayCopy);
 const dialog = ref<'new' | 'edit' | null>(null);
 const ordering = ref(false);
+const sharing = ref(false);
 const gone = ref<{ id: string; title: string } | null>(null);
 
 const items = computed(() => {
   const own = bank.sets
     .filter((set) => !set.archived)
-    .map((set) => ({ value: set.id, title: set.title || t('library.untitled'), folder: set.folder, set }));
+    .map((set) => ({
+      value: set.id,
+      title: set.title || t('library.untitled'),
+      folder: set.role === 'owner' ? set.folder : t('share.by', { name: set.owner }),
+      set,
+    }));
   const archived = bank.sets
     .filter((set) => set.archived)
     .map((set) => ({ value: set.id, title: set.title, folder: t('library.archive'), set }));
   const all = { value: '', title: t('library.allQuestions'), folder: '', set: null };
-  return [all, ...own, ...archived];
+  return account.isHost ? [all, ...own, ...archived] : own;
 });
 async function copy(): Promise<void> {
   const id = await bank.copySet(bank.set!.id, t('studio.copyOf', { title: bank.set!.title }));
@@ -68,6 +82,11 @@ async function remove(): Promise<void> {
   await bank.deleteSet(id);
   gone.value = { id, title };
 }
+const left = ref('');
+async function leave(): Promise<void> {
+  left.value = bank.set!.title;
+  await bank.leaveSet(bank.set!.id);
+}
 async function undo(): Promise<void> {
   const { id } = gone.value!;
   gone.value = null;
@@ -88,6 +107,13 @@ async function undo(): Promise<void> {
       <template #item="{ props, item }">
         <v-list-item v-bind="props" :subtitle="item.folder">
           <template v-if="item.set" #append>
+            <v-icon
+              v-if="item.set.shared"
+              class="shared"
+              :icon="mdiAccountMultipleOutline"
+              size="18"
+              :aria-label="t('share.shared')"
+            />
             <span class="mono muted">{{ item.set.questions }}</span>
           </template>
         </v-list-item>
@@ -105,40 +131,72 @@ async function undo(): Promise<void> {
       </template>
       <v-list>
         <v-list-item
+          v-if="may('own')"
+          :prepend-icon="mdiAccountMultiplePlusOutline"
+          :title="t('share.open')"
+          @click="sharing = true"
+        />
+        <v-list-item
+          v-if="may('edit')"
           :prepend-icon="mdiPencilOutline"
           :title="t('library.editSet')"
           @click="dialog = 'edit'"
         />
-        <v-list-item :prepend-icon="mdiContentDuplicate" :title="t('library.copySet')" @click="copy" />
         <v-list-item
+          v-if="may('copy') && account.isHost"
+          :prepend-icon="mdiContentDuplicate"
+          :title="t('library.copySet')"
+          @click="copy"
+        />
+        <v-list-item
+          v-if="may('own')"
           :prepend-icon="bank.set.archived ? mdiArchiveArrowUpOutline : mdiArchiveArrowDownOutline"
           :title="t(bank.set.archived ? 'library.unarchive' : 'library.toArchive')"
           @click="bank.archiveSet(bank.set.id, !bank.set.archived)"
         />
-        <v-list-item :prepend-icon="mdiSortVariant" :title="t('library.order')" @click="ordering = true" />
+        <v-list-item
+          v-if="may('edit')"
+          :prepend-icon="mdiSortVariant"
+          :title="t('library.order')"
+          @click="ordering = true"
+        />
         <v-list-item
           :prepend-icon="mdiPrinterOutline"
           :title="t('print.open')"
           :to="{ path: '/studio/questions/print', query: { set: bank.set.id } }"
         />
+        <template v-if="may('copy')">
+          <v-list-item
+            :prepend-icon="mdiDownload"
+            :title="t('library.asCsv')"
+            :href="`/api/sets/${bank.set.id}/questions.csv`"
+          />
+          <v-list-item :prepend-icon="mdiDownload" :title="t('library.asXlsx')" @click="saveXlsx" />
+          <v-list-item
+            :prepend-icon="mdiDownload"
+            :title="t('library.asJson')"
+            :href="`/api/sets/${bank.set.id}/questions.json`"
+          />
+          <v-list-item :prepend-icon="mdiDownload" :title="t('library.asZip')" @click="save('own')" />
+          <v-list-item :prepend-icon="mdiDownload" :title="t('library.asQti3')" @click="save('3.0')" />
+          <v-list-item :prepend-icon="mdiDownload" :title="t('library.asQti2')" @click="save('2.1')" />
+        </template>
         <v-list-item
-          :prepend-icon="mdiDownload"
-          :title="t('library.asCsv')"
-          :href="`/api/sets/${bank.set.id}/questions.csv`"
+          v-if="may('own')"
+          :prepend-icon="mdiDeleteOutline"
+          :title="t('library.deleteSet')"
+          @click="remove"
         />
-        <v-list-item :prepend-icon="mdiDownload" :title="t('library.asXlsx')" @click="saveXlsx" />
         <v-list-item
-          :prepend-icon="mdiDownload"
-          :title="t('library.asJson')"
-          :href="`/api/sets/${bank.set.id}/questions.json`"
+          v-else-if="account.isHost"
+          :prepend-icon="mdiExitToApp"
+          :title="t('share.leave')"
+          @click="leave"
         />
-        <v-list-item :prepend-icon="mdiDownload" :title="t('library.asZip')" @click="save('own')" />
-        <v-list-item :prepend-icon="mdiDownload" :title="t('library.asQti3')" @click="save('3.0')" />
-        <v-list-item :prepend-icon="mdiDownload" :title="t('library.asQti2')" @click="save('2.1')" />
-        <v-list-item :prepend-icon="mdiDeleteOutline" :title="t('library.deleteSet')" @click="remove" />
       </v-list>
     </v-menu>
     <v-btn
+      v-if="account.isHost"
       variant="outlined"
       size="small"
       class="new"
@@ -149,6 +207,10 @@ async function undo(): Promise<void> {
     />
     <OrderDialog v-model="ordering" />
     <SetDialog v-model="dialog" />
+    <ShareDialog v-model="sharing" />
+    <v-snackbar :model-value="left !== ''" @update:model-value="left = ''">{{
+      t('share.left', { title: left })
+    }}</v-snackbar>
     <v-snackbar :model-value="packing !== null" :timeout="-1">{{
       t('library.packing', packing ?? { n: 0, of: 0 })
     }}</v-snackbar>
@@ -192,5 +254,8 @@ async function undo(): Promise<void> {
 }
 .new {
   flex: none;
+}
+.shared {
+  margin-right: 6px;
 }
 </style>

@@ -1,8 +1,16 @@
-import { blankQuestion, kindOf, type BulkChange, type Question } from '@distaff/core';
+import {
+  blankQuestion,
+  hasRight,
+  kindOf,
+  type BulkChange,
+  type Question,
+  type QuestionSet,
+} from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { computed, reactive, ref, shallowRef } from 'vue';
 import { server, type QuestionLine, type QuestionQuery, type SetSummary } from '../../api/server.ts';
+import { useAccount } from '../account.ts';
 
 /** Lines that are fetched at once. */
 const PAGE = 100;
@@ -37,7 +45,19 @@ export const useBank = defineStore('bank', () => {
   let asked = 0;
   let fetching = new Set<number>();
 
-  const set = computed(() => sets.value.find((one) => one.id === query.set) ?? null);
+  const setOf = (id: string) => sets.value.find((one) => one.id === id) ?? null;
+  const set = computed(() => setOf(query.set));
+  /** Sets that questions may be written into. */
+  const writable = computed(() => sets.value.filter((one) => hasRight(one.role, 'edit', one.mayCopy)));
+  /** Whether the questions of a set may be changed; so long as its list is not there, it is taken for granted. */
+  const mayEdit = (id: string) => {
+    const one = setOf(id);
+    return !one || hasRight(one.role, 'edit', one.mayCopy);
+  };
+  const mayCopy = (id: string) => {
+    const one = setOf(id);
+    return !one || hasRight(one.role, 'copy', one.mayCopy);
+  };
 
   async function guarded<T>(work: () => Promise<T>): Promise<T | undefined> {
     try {
@@ -52,7 +72,9 @@ export const useBank = defineStore('bank', () => {
 
   const loadSets = () =>
     guarded(async () => {
-      const [own, used] = await Promise.all([server.sets(false), server.tags()]);
+      // A guest has no library: the tags are those of the one set.
+      const { guestOf = null } = useAccount().account ?? {};
+      const [own, used] = await Promise.all([server.sets(false), server.tags(guestOf)]);
       sets.value = own.sets;
       tags.value = used.tags.map(({ tag }) => tag);
     });
@@ -112,9 +134,9 @@ export const useBank = defineStore('bank', () => {
       chosen.value = ids;
     });
 
-  const createSet = (title: string, folder = '') =>
+  const createSet = (given: Partial<QuestionSet> & { title: string }) =>
     guarded(async () => {
-      const { id } = await server.createSet({ title, description: '', folder });
+      const { id } = await server.createSet({ description: '', folder: '', credit: '', ...given });
       await loadSets();
       return id;
     });
@@ -131,8 +153,8 @@ export const useBank = defineStore('bank', () => {
   const saveSet = (id: string, change: Partial<SetSummary>) =>
     guarded(async () => {
       const { version, set: before } = await server.set(id);
-      const { title, description, folder } = { ...before, ...change };
-      await server.saveSet(id, version, { title, description, folder });
+      const { title, description, folder, credit } = { ...before, ...change };
+      await server.saveSet(id, version, { title, description, folder, credit });
       await loadSets();
     });
   const archiveSet = (id: string, on: boolean) =>
@@ -143,6 +165,12 @@ export const useBank = defineStore('bank', () => {
   const deleteSet = (id: string) =>
     guarded(async () => {
       await server.deleteSet(id);
+      query.set = '';
+      await afterSets();
+    });
+  const leaveSet = (id: string) =>
+    guarded(async () => {
+      await server.leaveSet(id);
       query.set = '';
       await afterSets();
     });
@@ -194,6 +222,10 @@ export const useBank = defineStore('bank', () => {
   return {
     sets,
     set,
+    setOf,
+    writable,
+    mayEdit,
+    mayCopy,
     tags,
     query,
     total,
@@ -213,6 +245,7 @@ export const useBank = defineStore('bank', () => {
     saveSet,
     archiveSet,
     deleteSet,
+    leaveSet,
     restoreSet,
     add,
     changeChosen,

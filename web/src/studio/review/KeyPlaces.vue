@@ -37,7 +37,7 @@ const most = computed(() => Math.max(1, ...review.set.places));
       </p>
       <p v-else class="muted">{{ t('review.keysFine') }}</p>
       <v-btn
-        v-if="review.set.always !== null || review.set.never.length"
+        v-if="review.mayEdit && (review.set.always !== null || review.set.never.length)"
         variant="outlined"
         size="small"
         :loading="review.busy"

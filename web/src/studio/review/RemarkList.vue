@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useRemark } from './useRemark.ts';
 
 /** What a review has to say on one question, each with its mend where one is safe. */
-defineProps<{ remarks: readonly Remark[]; busy?: boolean }>();
+defineProps<{ remarks: readonly Remark[]; busy?: boolean; readOnly?: boolean }>();
 const emit = defineEmits<{ mend: [name: MendName] }>();
 const { t } = useI18n();
 const { told } = useRemark();
@@ -18,7 +18,7 @@ const signs = { must: mdiAlertOctagonOutline, should: mdiAlertOutline, may: mdiI
       <v-icon :icon="signs[remark.weight]" size="18" :aria-label="t(`review.weights.${remark.weight}`)" />
       <span class="grow">{{ told(remark) }}</span>
       <v-btn
-        v-if="remark.mend"
+        v-if="remark.mend && !readOnly"
         size="small"
         variant="outlined"
         :disabled="busy"

@@ -1,4 +1,5 @@
 import {
+  hasRight,
   mend,
   reviewQuestion,
   reviewSet,
@@ -26,6 +27,8 @@ export const useReview = defineStore('review', () => {
   const pairs = shallowRef<{ pairs: NearDuplicate[]; lines: QuestionLine[] } | null>(null);
   const problem = ref('');
   const said = ref('');
+  /** Whether the set may be changed by whoever looks at it. */
+  const mayEdit = ref(true);
   const busy = ref(false);
   /** States before the last mend, to go back to. */
   const before = shallowRef<StoredQuestion[]>([]);
@@ -42,6 +45,7 @@ export const useReview = defineStore('review', () => {
       const [info, all] = await Promise.all([server.set(set), server.questionsOfSet(set)]);
       if (own !== asked) return;
       title.value = info.set.title;
+      mayEdit.value = hasRight(info.role, 'edit', info.mayCopy);
       questions.value = all.questions;
       const found = await server.duplicates(set);
       if (own === asked) pairs.value = found;
@@ -126,6 +130,7 @@ export const useReview = defineStore('review', () => {
     pairs,
     problem,
     said,
+    mayEdit,
     busy,
     before,
     remarks,

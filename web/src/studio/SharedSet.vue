@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { mdiContentDuplicate } from '@mdi/js';
+import { computed, ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute, useRouter } from 'vue-router';
+import { server, type SharedSet } from '../api/server.ts';
+import { useAccount } from './account.ts';
+import EnterSet from './share/EnterSet.vue';
+import QuestionRead from './share/QuestionRead.vue';
+import StudioBar from './StudioBar.vue';
+
+/** Where the link to a shared set leads: the questions to read, or the passphrase to be said. */
+const { t } = useI18n();
+const route = useRoute();
+const router = useRouter();
+const account = useAccount();
+const token = computed(() => route.hash.slice(1));
+const shared = ref<SharedSet | null>(null);
+const problem = ref('');
+const busy = ref(false);
+
+watch(
+  token,
+  async (own) => {
+    shared.value = null;
+    problem.value = '';
+    try {
+      await account.known();
+      const found = await server.shared(own);
+      if (own !== token.value) return;
+      shared.value = found;
+      document.title = `${t('common.appName')} – ${found.title}`;
+      // Who can write in it already need not say the passphrase again.
+      if (found.kind === 'edit' && found.set)
+        await router.replace({ path: '/studio/questions', query: { set: found.set } });
+    } catch (error) {
+      if (own === token.value) problem.value = (error as Error).message;
+    }
+  },
+  { immediate: true },
+);
+async function copy(): Promise<void> {
+  if (busy.value) return;
+  busy.value = true;
+  try {
+    const { id } = await server.copyShared(token.value, shared.value!.title || t('library.untitled'));
+    await router.push({ path: '/studio/questions', query: { set: id } });
+  } catch (error) {
+    problem.value = (error as Error).message;
+  } finally {
+    busy.value = false;
+  }
+}
+</script>
+
+<template>
+  <div>
+    <StudioBar v-if="account.account" />
+    <header v-else class="bar">
+      <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
+    </header>
+    <main class="page">
+      <div v-if="problem && !shared" class="wrong" role="alert">
+        <h1>{{ t('share.wrongLink') }}</h1>
+        <p>{{ problem }}</p>
+      </div>
+      <p v-else-if="!shared" role="status">{{ t('common.loading') }}</p>
+      <EnterSet
+        v-else-if="shared.kind === 'edit'"
+        :token="token"
+        :title="shared.title"
+        :owner="shared.owner"
+      />
+      <template v-else>
+        <div class="head">
+          <div class="grow">
+            <h1>{{ shared.title || t('library.untitled') }}</h1>
+            <p class="muted">
+              {{ t('share.by', { name: shared.owner }) }} ·
+              {{ t('library.count', shared.questions.length, { named: { n: shared.questions.length } }) }}
+            </p>
+            <p v-if="shared.description">{{ shared.description }}</p>
+            <p v-if="shared.credit" class="muted">{{ t('share.credit', { text: shared.credit }) }}</p>
+          </div>
+          <v-btn
+            v-if="shared.set && account.isHost"
+            variant="outlined"
+            :to="{ path: '/studio/questions', query: { set: shared.set } }"
+            >{{ t('share.toMine') }}</v-btn
+          >
+          <p v-if="!shared.mayCopy" class="muted">{{ t('share.noCopies') }}</p>
+          <v-btn
+            v-else-if="account.isHost"
+            color="primary"
+            :prepend-icon="mdiContentDuplicate"
+            :loading="busy"
+            @click="copy"
+            >{{ t('share.copyToMine') }}</v-btn
+          >
+          <v-btn v-else variant="outlined" :to="{ path: '/studio/sign-in', query: { to: route.fullPath } }">{{
+            t('share.signInToCopy')
+          }}</v-btn>
+        </div>
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+        <ol class="questions">
+          <li v-for="question in shared.questions" :key="question.id">
+            <QuestionRead :question="question" />
+          </li>
+        </ol>
+        <p v-if="shared.questions.length === 0">{{ t('review.empty') }}</p>
+      </template>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  padding: 12px 20px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--line);
+}
+.home {
+  font-family: var(--display);
+  font-weight: 700;
+  font-size: 22px;
+  color: var(--moss);
+  text-decoration: none;
+}
+.page {
+  max-width: 820px;
+  margin: 0 auto;
+  padding: 20px 20px 60px;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-start;
+  gap: 10px 16px;
+}
+.head > .grow {
+  flex: 1 1 320px;
+}
+.head p {
+  margin: 4px 0 0;
+}
+.wrong {
+  padding-top: 8vh;
+  text-align: center;
+}
+.problem {
+  padding: 10px 14px;
+  border-left: 4px solid var(--madder);
+  background: rgb(179 38 58 / 8%);
+}
+.questions {
+  list-style: none;
+  margin: 20px 0 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+.questions > li {
+  padding: 16px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--paper);
+  /* Long sets: what is out of sight is not drawn. */
+  content-visibility: auto;
+  contain-intrinsic-size: auto 260px;
+}
+</style>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useBank } from '../questions/bank.ts';
+import LinkField from './LinkField.vue';
+import MemberList from './MemberList.vue';
+import { useSharing } from './sharing.ts';
+import WriteLink from './WriteLink.vue';
+
+/** With whom the set that is looked at is shared, and how. Everything counts at once. */
+const open = defineModel<boolean>({ required: true });
+const { t } = useI18n();
+const bank = useBank();
+const sharing = useSharing();
+
+watch(open, (now) => {
+  if (now) void sharing.load(bank.query.set);
+  // The list says which sets are shared.
+  else void bank.loadSets();
+});
+const readLink = (on: boolean | null) => (on ? sharing.openLink('read') : sharing.closeLink('read'));
+</script>
+
+<template>
+  <v-dialog
+    v-model="open"
+    :aria-label="t('share.title', { title: bank.set?.title ?? '' })"
+    max-width="720"
+    scrollable
+  >
+    <v-card class="card">
+      <h2>{{ t('share.title', { title: bank.set?.title || t('library.untitled') }) }}</h2>
+      <p v-if="sharing.problem" class="problem" role="alert">{{ sharing.problem }}</p>
+      <p v-if="!sharing.sharing && !sharing.problem" role="status">{{ t('common.loading') }}</p>
+      <div v-if="sharing.sharing" class="parts">
+        <MemberList />
+        <section>
+          <v-switch
+            :label="t('share.read')"
+            :model-value="sharing.sharing.readLink !== null"
+            :disabled="sharing.busy"
+            @update:model-value="readLink"
+          />
+          <p class="muted">{{ t('share.readText') }}</p>
+          <LinkField v-if="sharing.sharing.readLink" :token="sharing.sharing.readLink" />
+        </section>
+        <WriteLink />
+        <section>
+          <v-switch
+            :label="t('share.copies')"
+            :model-value="sharing.sharing.mayCopy"
+            :disabled="sharing.busy"
+            @update:model-value="sharing.allowCopies($event ?? false)"
+          />
+          <p class="muted">{{ t('share.copiesText') }}</p>
+        </section>
+      </div>
+      <div class="row end">
+        <v-btn color="primary" @click="open = false">{{ t('common.close') }}</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.card {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  padding: 20px;
+}
+.parts {
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+  max-height: 68vh;
+  overflow: auto;
+  /* Room for the labels of the fields above and the ring of focus. */
+  padding: 4px;
+}
+.parts p {
+  margin: 2px 0 8px;
+}
+.problem {
+  margin: 0;
+  padding: 8px 12px;
+  border-left: 4px solid var(--madder);
+  background: rgb(179 38 58 / 8%);
+}
+.end {
+  justify-content: flex-end;
+}
+</style>
