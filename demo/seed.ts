@@ -15,6 +15,7 @@ import { defineModels } from '@distaff/server/db/models.ts';
 import { addQuestions } from '@distaff/server/db/setQuestions.ts';
 import { createFilledSet, createSet } from '@distaff/server/db/sets.ts';
 import { readReadyMade } from '@distaff/server/readyMade.ts';
+import { addMember } from '@distaff/server/db/sharing.ts';
 import { createShow } from '@distaff/server/db/shows.ts';
 import { Sittings } from '@distaff/server/db/sittings.ts';
 import draft from './draft.json' with { type: 'json' };
@@ -23,6 +24,10 @@ import marramPoint from './marram-point.json' with { type: 'json' };
 import { playEvening } from './playEvening.ts';
 
 const HOST = { email: 'host@marram-point.example', name: 'Marram Point', password: 'lantern-and-tide' };
+/** A second host, to try sharing with. */
+const COLLEAGUE = { email: 'ansa@marram-point.example', name: 'Ansa', password: HOST.password };
+/** The ready-made set that she shares with the first. */
+const HERS = 'tools-and-timber';
 const DAY = 24 * 3_600_000;
 
 /** Puts the questions of a show into a set of the library, and the show with copies of them beside it. */
@@ -34,23 +39,27 @@ async function fill(accountId: string, show: Show, folder: string) {
   return createShow(accountId, show);
 }
 
-/** Puts the demo host, its shows and one finished sitting in place, unless the host has any sitting already. */
+const hostOf = async ({ email, name, password }: typeof HOST) =>
+  (await accountByEmail(email)) ?? (await createAccount(email, name, await hashPassword(password)));
+
+/** Puts the demo hosts, their sets and shows and one finished sitting in place, unless the first has any sitting already. */
 async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: string }): Promise<void> {
   const database = openDatabase(databaseUrl);
   try {
     defineModels(database);
     await migrate(database);
     const show = v.parse(Show, marramPoint);
-    const account =
-      (await accountByEmail(HOST.email)) ??
-      (await createAccount(HOST.email, HOST.name, await hashPassword(HOST.password)));
+    const account = await hostOf(HOST);
+    const ansa = await hostOf(COLLEAGUE);
     const store = new Sittings(database);
     if ((await store.list(account.id, 1, 0)).total > 0) return;
-    for (const { set, questions } of readReadyMade(setsDir)) {
-      await createFilledSet(account.id, set, questions);
+    for (const { name, set, questions } of readReadyMade(setsDir)) {
+      const made = await createFilledSet(name === HERS ? ansa.id : account.id, set, questions);
+      if (name === HERS) await addMember(made.id, account.id, 'viewer');
     }
     const rough = v.parse(SetFile, draft);
-    await createFilledSet(account.id, rough.set, rough.questions);
+    const { id: roughId } = await createFilledSet(account.id, rough.set, rough.questions);
+    await addMember(roughId, ansa.id, 'editor');
     await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
     const { id: showId } = await fill(account.id, show, 'Winter evenings');
 

@@ -1,17 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
 import { expect, press, step, test, workshopShow } from './app.ts';
-
-async function clean(page: Page, where: string): Promise<void> {
-  // Things that fade in are judged when they are there.
-  await page.waitForTimeout(450);
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
-  expect(
-    serious.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`),
-    where,
-  ).toEqual([]);
-}
+import { clean } from './axe.ts';
 
 test('no view has a serious finding of axe-core', async ({ app, browser }) => {
   test.setTimeout(150_000);
@@ -84,10 +72,7 @@ test('nor has the library, the wizard, or any way of writing and answering a que
   const host = await app.host(browser);
   const { page } = host;
   const show = workshopShow();
-  const set = { title: 'Workshop', description: '', folder: 'Demo' };
-  const { request } = host.context;
-  const { id } = (await (await request.post('/api/sets', { data: { set } })).json()) as { id: string };
-  await request.post(`/api/sets/${id}/questions`, { data: { questions: Object.values(show.questions) } });
+  const id = await host.makeSet('Workshop', Object.values(show.questions));
   await page.goto('/studio/questions');
   await page.getByText('20 questions').waitFor();
   for (const prompt of ['Match each tool', 'What is its volume', 'yearly circles', 'abrasive papers']) {

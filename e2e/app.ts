@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { test as base, type Browser, type BrowserContext, type Page } from '@playwright/test';
-import { Show } from '@distaff/core';
+import { blankQuestion, type Question, Show } from '@distaff/core';
 import * as v from 'valibot';
 import { freePort, PrivateMariaDb } from '../scripts/lib/mariadb.mjs';
 import { ServerProcess } from '../scripts/lib/server.mjs';
@@ -13,6 +13,13 @@ import marramPoint from '../demo/marram-point.json' with { type: 'json' };
 export const demoShow = (): Show => v.parse(Show, JSON.parse(JSON.stringify(marramPoint)));
 /** The show with a question of every kind. */
 export const workshopShow = (): Show => v.parse(Show, JSON.parse(JSON.stringify(firstWeek)));
+/** A question that is answered aloud. */
+export const aloud = (prompt: string, more: Partial<Question> = {}): Question => ({
+  ...blankQuestion(() => 'new'),
+  prompt,
+  answer: { kind: 'aloud', key: `key of ${prompt}` },
+  ...more,
+});
 export const PASSWORD = 'a long password';
 let count = 0;
 export const newEmail = () => `host-${process.pid}-${Date.now().toString(36)}-${count++}@example.test`;
@@ -80,6 +87,16 @@ export class Host {
     this.context = context;
     this.page = page;
     this.email = email;
+  }
+
+  /** A set of the library. @returns its id. */
+  async makeSet(title: string, questions: Question[] = [], description = ''): Promise<string> {
+    const { request } = this.context;
+    const set = { title, description, folder: '' };
+    const made = await request.post('/api/sets', { data: { set } });
+    const { id } = (await made.json()) as { id: string };
+    if (questions.length) await request.post(`/api/sets/${id}/questions`, { data: { questions } });
+    return id;
   }
 
   async makeShow(show: Show = demoShow()): Promise<string> {

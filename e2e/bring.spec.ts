@@ -121,11 +121,8 @@ test('a set is saved as CSV, XLSX and JSON, deleted, and brought in again the sa
 }) => {
   const host = await app.host(browser);
   const { page } = host;
-  const { request } = host.context;
-  const set = { title: 'Workshop', description: 'All kinds', folder: '' };
-  const { id } = (await (await request.post('/api/sets', { data: { set } })).json()) as { id: string };
   const given = Object.values(workshopShow().questions);
-  await request.post(`/api/sets/${id}/questions`, { data: { questions: given } });
+  const id = await host.makeSet('Workshop', given, 'All kinds');
   const files: Record<string, string> = {};
   await page.goto(`/studio/questions?set=${id}`);
   for (const type of ['CSV', 'XLSX', 'JSON']) {

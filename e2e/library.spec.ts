@@ -1,25 +1,10 @@
 import type { Page } from '@playwright/test';
-import { blankQuestion, type Question } from '@distaff/core';
-import { chooseKind, expect, test, type Host } from './app.ts';
+import { aloud, chooseKind, expect, test } from './app.ts';
 
 const saved = (page: Page) =>
   expect(page.getByRole('status').filter({ hasText: 'All changes saved' })).toBeVisible();
 const line = (page: Page, prompt: string | RegExp) => page.getByRole('listitem').filter({ hasText: prompt });
 const search = (page: Page) => page.getByRole('searchbox', { name: 'Search prompts' });
-
-const aloud = (prompt: string, more: Partial<Question> = {}): Question => ({
-  ...blankQuestion(() => 'new'),
-  prompt,
-  answer: { kind: 'aloud', key: `key of ${prompt}` },
-  ...more,
-});
-async function makeSet(host: Host, title: string, questions: Question[]): Promise<string> {
-  const { request } = host.context;
-  const set = { title, description: '', folder: '' };
-  const { id } = (await (await request.post('/api/sets', { data: { set } })).json()) as { id: string };
-  await request.post(`/api/sets/${id}/questions`, { data: { questions } });
-  return id;
-}
 
 test('twenty questions are typed from nothing without touching the mouse', async ({ app, browser }) => {
   test.setTimeout(120_000);
@@ -67,7 +52,7 @@ test('found by a beginning or in spite of a slip, filtered, changed many at once
 }) => {
   const host = await app.host(browser);
   const { page } = host;
-  await makeSet(host, 'Coast', [
+  await host.makeSet('Coast', [
     aloud('Which gull breeds on ledges?', { answer: { kind: 'aloud', key: 'Kittiwake' }, tags: ['birds'] }),
     aloud('What is a neap tide?', { tags: ['tides'] }),
     aloud('What is slack water?', { tags: ['tides'], answer: { kind: 'aloud', key: '' } }),
@@ -114,7 +99,7 @@ test('an earlier state of a question comes back, and that can be undone; two edi
 }) => {
   const host = await app.host(browser);
   const one = host.page;
-  await makeSet(host, 'Mine', [aloud('First words')]);
+  await host.makeSet('Mine', [aloud('First words')]);
   await one.goto('/studio/questions');
   await line(one, 'First words').getByRole('button').click();
   await one.getByLabel('Question', { exact: true }).fill('Second words');
@@ -148,7 +133,7 @@ test('a question of the library is offered while it is typed again, and taken in
 }) => {
   const host = await app.host(browser);
   const { page } = host;
-  await makeSet(host, 'Coast', [aloud('What is the tide with the smallest range called?')]);
+  await host.makeSet('Coast', [aloud('What is the tide with the smallest range called?')]);
   await page.goto(`/studio/shows/${await host.makeShow()}`);
   await page.getByRole('button', { name: /^Tides for 100:/ }).click();
   await page.getByRole('button', { name: 'Remove the question' }).click();

@@ -123,10 +123,7 @@ test('a picture from the clipboard comes to stage and handset, the one of the ke
 test('what cannot be taken is told in a sentence; an upload can be broken off', async ({ app, browser }) => {
   const host = await app.host(browser);
   const { page } = host;
-  const set = { title: 'Marks', description: '', folder: '' };
-  const { id } = (await (await host.context.request.post('/api/sets', { data: { set } })).json()) as {
-    id: string;
-  };
+  const id = await host.makeSet('Marks');
   await page.goto(`/studio/questions?set=${id}`);
   await page.getByRole('button', { name: 'New question' }).first().click();
   await chooseKind(page, 'Said aloud');

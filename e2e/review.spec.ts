@@ -18,18 +18,11 @@ test('a set is checked: what is wrong is told, mended by one click or all at onc
 }) => {
   const host = await app.host(browser);
   const { page } = host;
-  const { request } = host.context;
-  const make = async (title: string, questions: Question[]) => {
-    const set = { title, description: '', folder: '' };
-    const { id } = (await (await request.post('/api/sets', { data: { set } })).json()) as { id: string };
-    await request.post(`/api/sets/${id}/questions`, { data: { questions } });
-    return id;
-  };
   const long = Array(16).fill('a long and winding piece of text').join(' ');
-  await make('Elsewhere', [
+  await host.makeSet('Elsewhere', [
     choice('Which mark stands north of a danger, says the chart?', ['north', 'south']),
   ]);
-  const id = await make('Marks', [
+  const id = await host.makeSet('Marks', [
     choice('Which mark stands north of a danger, says a chart?', ['north', 'south', '']),
     choice('What falls?', ['the ebb', 'The Ebb', 'the flood'], 0),
     choice('What is the colour of it?', ['red', 'green', 'blue'], -1),

@@ -46,7 +46,8 @@ watch(
 );
 watch(
   () => bank.query.set,
-  (set) => void router.replace({ query: { ...(set ? { set } : {}) } }),
+  // Where the address says it already – after a reload – the open question stays in it.
+  (set) => set !== (route.query.set ?? '') && void router.replace({ query: set ? { set } : {} }),
 );
 watch(
   bank.query,

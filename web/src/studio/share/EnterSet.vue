@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiEyeOffOutline, mdiEyeOutline } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
@@ -13,6 +14,7 @@ const passphrase = ref('');
 const name = ref('');
 const problem = ref('');
 const busy = ref(false);
+const seen = ref(false);
 async function enter(): Promise<void> {
   if (busy.value) return;
   busy.value = true;
@@ -43,13 +45,23 @@ async function enter(): Promise<void> {
     />
     <v-text-field
       v-model="passphrase"
-      type="password"
+      :type="seen ? 'text' : 'password'"
       :label="t('share.passphrase')"
       maxlength="200"
       autocomplete="off"
       density="comfortable"
       @update:model-value="problem = ''"
-    />
+    >
+      <template #append-inner>
+        <v-btn
+          size="x-small"
+          variant="text"
+          :icon="seen ? mdiEyeOffOutline : mdiEyeOutline"
+          :aria-label="t(seen ? 'share.hideWords' : 'share.showWords')"
+          @click="seen = !seen"
+        />
+      </template>
+    </v-text-field>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn
       type="submit"

@@ -24,7 +24,7 @@ async function copy(): Promise<void> {
     <div class="row">
       <v-text-field
         ref="field"
-        class="grow mono"
+        class="grow link"
         readonly
         :label="t('share.link')"
         :model-value="link"
@@ -37,6 +37,9 @@ async function copy(): Promise<void> {
 </template>
 
 <style scoped>
+.link :deep(input) {
+  font-family: var(--mono);
+}
 .said {
   min-height: 1.4em;
   margin: 2px 0 0;

@@ -49,6 +49,11 @@ const beside = computed(() =>
   font-weight: 700;
 }
 .media {
-  max-width: 420px;
+  align-self: flex-start;
+}
+.media :deep(.picture) {
+  width: auto;
+  height: auto;
+  max-height: 240px;
 }
 </style>

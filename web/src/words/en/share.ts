@@ -38,6 +38,8 @@ export const share = {
   enterText: '{name} has let you write in this question set. Everything you write is saved at once.',
   yourName: 'Your name',
   yourNameHint: 'It stands in the history beside what you write.',
+  showWords: 'Show what is typed',
+  hideWords: 'Hide what is typed',
   enter: 'Come in',
   goOn: 'Go on to the set',
   toMine: 'Open it in my library',

@@ -50,7 +50,7 @@ export const studio = {
   unsaved: 'Not saved yet',
   offline: 'Not saved: the server cannot be reached. Trying again by itself.',
   invalid: 'Not saved: {why}',
-  gone: 'This show was deleted.',
+  gone: 'It was deleted, or is no longer shared with you.',
   mergedIn: 'Changes made elsewhere were taken in.',
   conflictTitle: 'Somebody changed the same place',
   conflictText: 'Nothing is saved until you choose.',
