@@ -74,6 +74,7 @@ test('a link to read is opened on a phone, and copied after signing in', async (
   const link = await dialog(ansa.page).getByLabel('The link').inputValue();
 
   const phone = await ansa.phone();
+  await phone.bringToFront();
   await phone.goto(link);
   await expect(phone.getByText('What is a neap tide?', { exact: true })).toBeVisible();
   await clean(phone, 'shared set');
@@ -88,9 +89,12 @@ test('a link to read is opened on a phone, and copied after signing in', async (
   const { questions } = await (await ansa.context.request.get(`/api/sets/${set}/questions`)).json();
   expect(questions[0].question.prompt).toBe('What is a neap tide?');
 
+  await ansa.page.bringToFront();
   await dialog(ansa.page).getByLabel('May be copied').click();
+  await jory.page.bringToFront();
   await jory.page.goto(link);
   await expect(jory.page.getByText('It is not to be copied.')).toBeVisible();
+  await ansa.page.bringToFront();
   await dialog(ansa.page).getByLabel('Link to read').click();
   await expect(dialog(ansa.page).getByLabel('The link')).toHaveCount(0);
   await jory.page.reload();
@@ -124,8 +128,10 @@ test('somebody without an account writes in one set by a passphrase, until the l
   await expect(wenna.getByText('1 question', { exact: true })).toBeVisible();
   await line(wenna, 'What is a neap tide?').getByRole('button').click();
   await prompt(wenna).fill('What is a spring tide?');
+  await expect(line(wenna, 'What is a spring tide?')).toBeVisible();
   await saved(wenna);
   await wenna.getByRole('button', { name: 'New question' }).click();
+  await expect(prompt(wenna)).toHaveValue('');
   await prompt(wenna).fill('When does it fall?');
   await saved(wenna);
   // Other pages lead back to the one set; so does the link itself, without the passphrase.
@@ -135,6 +141,8 @@ test('somebody without an account writes in one set by a passphrase, until the l
     await expect(wenna.getByRole('link', { name: 'Shows' })).toHaveCount(0);
   }
 
+  // A page in the background draws no list.
+  await ansa.page.bringToFront();
   await dialog(ansa.page).getByRole('button', { name: 'Close', exact: true }).click();
   await expect(dialog(ansa.page)).toHaveCount(0);
   await ansa.page.reload();
@@ -145,6 +153,7 @@ test('somebody without an account writes in one set by a passphrase, until the l
   await openSharing(ansa.page);
   await dialog(ansa.page).getByRole('button', { name: 'Close the link' }).click();
   await expect(dialog(ansa.page).getByLabel('The link')).toHaveCount(0);
+  await wenna.bringToFront();
   await wenna.reload();
   await expect(wenna.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 });
