@@ -4,7 +4,9 @@ export { isPlain, plainText } from './text/markdown.ts';
 export { readNumber } from './text/number.ts';
 export { Id, languageTag, name as nameSchema } from './text/schemas.ts';
 export { CODE_ALPHABET, CODE_LENGTH, newJoinCode, readJoinCode } from './text/joinCode.ts';
+export { wholePercentages } from './rank/percentages.ts';
 export { rank, type Placed } from './rank/standings.ts';
+export { seeded } from './random/seeded.ts';
 export { shuffledOrder, type Random } from './random/shuffle.ts';
 
 export type { AnswerView, Control, KeyView, Lack, OptionView, Verdict } from './question/kind.ts';
@@ -62,12 +64,29 @@ export {
   type BoardContent,
   type LaidCell,
 } from './formats/board/content.ts';
-export { formats, formatOf, type BoardView, type FormatName } from './formats/index.ts';
+export {
+  formats,
+  formatOf,
+  type BoardView,
+  type CounterweightView,
+  type FormatName,
+  type FormatView,
+  type InterludeView,
+  type KnockoutView,
+  type QuizView,
+} from './formats/index.ts';
+export { InterludeContent, interludes } from './formats/interlude/content.ts';
+export { MAX_ITEMS, type Sequence } from './formats/sequence.ts';
+export { balancedValues } from './formats/counterweight/values.ts';
+export { CounterweightContent, MOST_COVERS } from './formats/counterweight/content.ts';
+export { livesAfter, type Turnout } from './formats/knockout/lives.ts';
 
 export { dyes, freeWeave, patterns, Weave, weaveAt } from './show/weave.ts';
 export { MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
-export { defaultRules, RoundRules } from './show/rules.ts';
-export { blankShow, Round, Show } from './show/show.ts';
+export { defaultRules, floors, RoundRules, rulesWith, turnOrders } from './show/rules.ts';
+export { combinations, defaultDevices, Devices, type Combination } from './show/devices.ts';
+export { newRound } from './show/newRound.ts';
+export { blankShow, MAX_ROUNDS, Round, Show, type RoundOf } from './show/show.ts';
 export { checkShow, type ShowFinding } from './show/check.ts';
 export { mergeChanges, putAt, type Conflict } from './show/merge.ts';
 export { previewDesk, previewStage, showAround, type PreviewStep } from './show/preview.ts';
@@ -82,9 +101,11 @@ export {
 } from './sitting/command.ts';
 export { ALLOWANCE, isRunning, remaining, type Clock } from './sitting/clock.ts';
 export { clockOffset, type TimeSample } from './sitting/clockOffset.ts';
-export type { Actor, Draft, LoggedEvent } from './sitting/events.ts';
+export type { Actor, Draft, Floor, LoggedEvent, Result } from './sitting/events.ts';
 export { isRefusal, refuse, type Refusal, type RefusalCode } from './sitting/refusal.ts';
 export type { Seat, Sitting, SittingState, Step } from './sitting/state.ts';
+export { speedShare } from './sitting/points.ts';
+export { LONGEST_WINDOW } from './sitting/decide/buzz.ts';
 export { append, effective, fold, newSitting, replay } from './sitting/sitting.ts';
 export { decide } from './sitting/decide/index.ts';
 export { due } from './sitting/decide/clock.ts';
@@ -92,14 +113,15 @@ export { MAX_SEATS } from './sitting/decide/people.ts';
 export { openDoors } from './sitting/openDoors.ts';
 export { nextStep, type NextStep } from './sitting/next.ts';
 export { scoreOf, type LedgerEntry } from './sitting/ledger.ts';
-export { deskView, type DeskResponse, type DeskView } from './sitting/view/desk.ts';
 export {
-  publicView,
-  type PublicQuestion,
-  type PublicView,
-  type TeamView,
-  type TryView,
-} from './sitting/view/public.ts';
+  deskView,
+  type DeskQuestion,
+  type DeskResponse,
+  type DeskView,
+  type RoundLine,
+} from './sitting/view/desk.ts';
+export { publicView, type PublicView, type RulesView, type TeamView } from './sitting/view/public.ts';
+export { TOLD_SINGLY, type PublicQuestion, type TryView } from './sitting/view/question.ts';
 export { stageView, type StageView } from './sitting/view/stage.ts';
 export { seatView, type SeatView } from './sitting/view/seat.ts';
 

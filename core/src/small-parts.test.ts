@@ -27,7 +27,7 @@ test.each([
   ],
   [[], []],
 ])('standings of %j are placed %j: "1224", the standard competition ranking', (scores, places) => {
-  expect(rank(scores, (score) => score).map((row) => row.place)).toEqual(places);
+  expect(rank(scores, (score) => [score]).map((row) => row.place)).toEqual(places);
 });
 
 test('a shuffled order is a permutation, and each of the 6 orders of three comes up alike', () => {

@@ -1,11 +1,20 @@
 import type { Question } from '../question/question.ts';
+import type { Random } from '../random/shuffle.ts';
+import type { RoundRules } from '../show/rules.ts';
 import type { Show } from '../show/show.ts';
-import type { Draft, LoggedEvent } from '../sitting/events.ts';
+import type { Draft, LoggedEvent, Result } from '../sitting/events.ts';
 import type { Refusal } from '../sitting/refusal.ts';
 
 /** Something about a round's content that the host should know before the doors open. */
 export interface Finding {
-  code: 'cellUnfinished' | 'noPlayableCell' | 'categoryUnnamed' | 'turnsUneven';
+  code:
+    | 'cellUnfinished'
+    | 'noPlayableCell'
+    | 'categoryUnnamed'
+    | 'turnsUneven'
+    | 'questionUnfinished'
+    | 'noQuestions'
+    | 'coversNotBalanced';
   /** The part of the content meant, as the format names it. */
   ref: string | null;
   question: string | null;
@@ -16,35 +25,79 @@ export interface Finding {
 /** What a format may look at while it decides; it changes nothing here. */
 export interface Table {
   show: Show;
+  /** Those who play, by id, in the order of turns: teams, or players each for themselves. */
+  teams: readonly string[];
   /** The team whose turn it is. */
   turn: string;
   /** True while a question is in play. */
   busy: boolean;
 }
 
-/** A question brought into play by a format. `ref` is the format's own name for its place. */
-export interface InPlay {
-  ref: string;
-  /** What people call that place: the category. */
+/** What is known of a place in the round. */
+export interface Place {
+  /** What people call it: the category; empty where it has no name. */
   label: string;
+  /** Which question of how many, where they come one after the other. */
+  number: number | null;
+  of: number | null;
 }
+
+/** A question that a format brings into play. `ref` is the format's own name for its place. */
+export type Picked = Pick<Draft & { type: 'picked' }, 'ref' | 'question' | 'points'>;
+
+/** Who asks for an act of a format: the host, the stage, or a team by one of its handsets. */
+export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
 
 /**
  * One way of playing a round. The engine owns what all formats share – floor, turns, clock,
  * responses, rulings, ledger – and a format says only what differs. A new format is a new folder
  * with an object of this shape and touches no line of the engine.
  */
-export interface Format<Content, State, View> {
+export interface Format<Content, State, View, Dealt> {
+  /** Rules that this format prescribes, whatever the round says. */
+  readonly prescribes: Partial<RoundRules>;
+  /** The questions that a round holds. */
+  questionsOf(content: Content): string[];
   /** What the host should know before the doors open. */
-  findings(content: Content, questions: Record<string, Question>, teams: number): Finding[];
-  begin(content: Content, questions: Record<string, Question>): State;
-  /** The one command of a format in this version: choosing what is played next. */
-  choose(state: State, ref: string, table: Table): Draft[] | Refusal;
-  /** What is known of a chosen place. */
-  inPlay(state: State, ref: string): InPlay;
-  /** Bookkeeping after any event; owns `state` and may change it in place. */
+  findings(
+    content: Content,
+    questions: Record<string, Question>,
+    teams: number,
+    rules: RoundRules,
+  ): Finding[];
+  /** What chance decides at the beginning; written into the log, so that replay draws nothing. */
+  deal(content: Content, questions: Record<string, Question>, random: Random): Dealt;
+  /** `dealt` is what was written; logs of earlier versions have none. */
+  begin(content: Content, questions: Record<string, Question>, dealt: Dealt | undefined): State;
+  /** The place that comes next by itself, or null where people choose it or nothing is left. */
+  next(state: State): string | null;
+  /** Brings the question of a place into play. */
+  choose(state: State, ref: string, table: Table): Picked | Refusal;
+  place(state: State, ref: string): Place;
+  /** Whose choice the round waits for between two questions, other than that of the next question. */
+  waitsFor(state: State): string | null;
+  /** An act of the format's own. */
+  act(state: State, act: unknown, table: Table, by: By): Draft[] | Refusal;
+  /** Whether an answer of this team counts; where not, it may answer for honour. */
+  counts(state: State, team: string): boolean;
+  /**
+   * Bookkeeping after any event of the round; owns `state` and may change it in place. `ref` is the
+   * place of the question concerned.
+   */
   evolve(state: State, event: LoggedEvent, ref: string | null): void;
   isOver(state: State): boolean;
+  /** By what teams are ranked, from the most telling down; higher is better. */
+  rankBy(state: State, team: string, score: number): number[];
   /** What everybody may see of it; holds no question and no key. */
   view(state: State): View;
 }
+
+/** What most formats have in common; each takes it and says what differs. */
+export const usual = {
+  prescribes: {} as Partial<RoundRules>,
+  waitsFor: (): string | null => null,
+  counts: (): boolean => true,
+  rankBy: (_state: unknown, _team: string, score: number): number[] => [score],
+};
+
+export type { Result };

@@ -1,13 +1,23 @@
 import { board } from './board/board.ts';
+import { counterweight } from './counterweight/counterweight.ts';
 import type { Format } from './format.ts';
+import { interlude } from './interlude/interlude.ts';
+import { knockout } from './knockout/knockout.ts';
+import { quiz } from './quiz/quiz.ts';
 
-export const formats = { board };
+export const formats = { board, quiz, knockout, counterweight, interlude };
 export type FormatName = keyof typeof formats;
+/** What everybody may see of a round, whatever its format. */
+export type FormatView = ReturnType<(typeof formats)[FormatName]['view']>;
 
 /** The format by name, seen through the one interface that all formats share. */
-export function formatOf(name: FormatName): Format<unknown, unknown, unknown> {
-  return formats[name] as unknown as Format<unknown, unknown, unknown>;
+export function formatOf(name: FormatName): Format<unknown, unknown, FormatView, unknown> {
+  return formats[name] as unknown as Format<unknown, unknown, FormatView, unknown>;
 }
 
 export type { BoardView } from './board/board.ts';
-export type { Finding } from './format.ts';
+export type { CounterweightView } from './counterweight/counterweight.ts';
+export type { InterludeView } from './interlude/interlude.ts';
+export type { KnockoutView } from './knockout/knockout.ts';
+export type { QuizView } from './quiz/quiz.ts';
+export type { Finding, Place } from './format.ts';

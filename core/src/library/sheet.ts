@@ -1,7 +1,7 @@
 import { kindOf } from '../question/kinds/index.ts';
 import type { Control, KeyView, OptionView } from '../question/kind.ts';
 import type { Question } from '../question/question.ts';
-import type { Random } from '../random/shuffle.ts';
+import { seeded } from '../random/seeded.ts';
 
 /** A question as it stands on paper: laid out once, so that question sheet and answer sheet agree. */
 export interface PrintedQuestion {
@@ -10,19 +10,6 @@ export interface PrintedQuestion {
   control: Control;
   options: OptionView[];
   key: KeyView;
-}
-
-/** A number from 0 to below 1 that follows from a text and a count: the same sheet at every printing. */
-function seeded(text: string): Random {
-  let state = 2166136261;
-  for (const sign of text) state = Math.imul(state ^ sign.codePointAt(0)!, 16777619);
-  return () => {
-    // Mulberry32.
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
 }
 
 /** The questions of a set as they are printed; those without a prompt are left out. `version` makes another order of options. */

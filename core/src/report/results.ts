@@ -1,9 +1,8 @@
-import { formatOf } from '../formats/index.ts';
 import type { Verdict } from '../question/kind.ts';
-import { kindInPlay, writtenQuestion } from '../sitting/decide/steps.ts';
-import { rank } from '../rank/standings.ts';
-import { scoreOf } from '../sitting/ledger.ts';
-import { seatsOf, teamOf, type SittingState } from '../sitting/state.ts';
+import { kindInPlay, placeOf, writtenQuestion } from '../sitting/inPlay.ts';
+import { hadFloor } from '../sitting/points.ts';
+import { seatsOf, teamOf, type Response, type SittingState } from '../sitting/state.ts';
+import { teamViews } from '../sitting/view/public.ts';
 import type { Weave } from '../show/weave.ts';
 
 export interface StandingRow {
@@ -45,40 +44,44 @@ export function resultsOf(state: SittingState): Results {
   const name = (team: string) => teamOf(state, team)?.name ?? '';
   return {
     title: state.show.title,
-    standings: rank(state.show.teams, (team) => scoreOf(state.ledger, team.id)).map(
-      ({ item, score, place }) => ({
+    standings: teamViews(state)
+      .sort((a, b) => a.place - b.place)
+      .map(({ id, name: team, weave, place, score }) => ({
         place,
-        team: item.name,
-        weave: item.weave,
+        team,
+        weave,
         score,
-        players: seatsOf(state, item.id).map((seat) => seat.name),
-      }),
-    ),
+        players: seatsOf(state, id).map((seat) => seat.name),
+      })),
     responses: state.played.flatMap((play, i) => {
       const written = writtenQuestion(state, play);
       const kind = kindInPlay(state, play);
       const row = {
         number: i + 1,
-        category: formatOf(state.round!.format).inPlay(state.round!.state, play.ref).label,
+        category:
+          placeOf(state, play).label || (state.show.rounds[state.begun[play.begun]!.index]?.title ?? ''),
         points: play.points,
         prompt: written.prompt,
         key: kind.key(written.answer, play.order).texts[0] ?? '',
       };
-      const had = [
-        ...new Set([...play.tried, play.floor, ...play.responses.map((response) => response.team)]),
+      // Who had the floor without answering is told, too; where everyone could, only who answered.
+      const silent = hadFloor(play).filter((team) => !play.responses.some((one) => one.team === team));
+      const tries = [
+        ...play.responses,
+        ...silent.map((team) => ({ team }) as Partial<Response> & { team: string }),
       ];
-      return had.map((team) => {
-        const response = play.responses.find((one) => one.team === team);
-        return {
+      const order = (team: string) => hadFloor(play).indexOf(team) + 1 || tries.length + 1;
+      return tries
+        .sort((a, b) => order(a.team) - order(b.team))
+        .map((response) => ({
           ...row,
-          team: name(team),
-          player: response?.seat ? (state.seats.get(response.seat)?.name ?? '') : '',
-          answer: response?.answer ? kind.show(written.answer, play.order, response.answer).text : '',
-          verdict: response?.verdict ?? ('none' as const),
-          ruledBy: response?.by ?? ('' as const),
-          seconds: response?.after == null ? null : Math.round(response.after / 100) / 10,
-        };
-      });
+          team: name(response.team),
+          player: response.seat ? (state.seats.get(response.seat)?.name ?? '') : '',
+          answer: response.answer ? kind.show(written.answer, play.order, response.answer).text : '',
+          verdict: response.verdict ?? ('none' as const),
+          ruledBy: response.by ?? ('' as const),
+          seconds: response.after == null ? null : Math.round(response.after / 100) / 10,
+        }));
     }),
     byHand: state.ledger.flatMap(({ team, amount, cause }) =>
       cause.by === 'hand' ? [{ team: name(team), amount, reason: cause.reason }] : [],

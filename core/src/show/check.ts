@@ -19,6 +19,8 @@ export function checkShow(show: Show): ShowFinding[] {
   const twice = names.find((name, i) => names.indexOf(name) !== i);
   if (twice !== undefined) say('teamsAlike', true, { name: twice });
   for (const round of show.rounds)
-    found.push(...formatOf(round.format).findings(round.content, show.questions, show.teams.length));
+    found.push(
+      ...formatOf(round.format).findings(round.content, show.questions, show.teams.length, round.rules),
+    );
   return found.sort((a, b) => Number(b.mustMend) - Number(a.mustMend));
 }

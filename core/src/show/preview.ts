@@ -6,7 +6,9 @@ import type { SittingState } from '../sitting/state.ts';
 import { deskView, type DeskView } from '../sitting/view/desk.ts';
 import { stageView, type StageView } from '../sitting/view/stage.ts';
 import { cellId } from '../formats/board/content.ts';
-import { blankShow, type Show } from './show.ts';
+import { formatOf } from '../formats/index.ts';
+import { defaultRules } from './rules.ts';
+import { blankShow, type Round, type Show } from './show.ts';
 
 /** How far a preview goes: the board, the prompt alone, the open answers, or the key. */
 export type PreviewStep = 'board' | 'posed' | 'open' | 'key';
@@ -28,18 +30,27 @@ function previewState(
   ref: string | null,
   question: Question | null,
   step: PreviewStep,
+  round = 0,
 ): SittingState {
   const floor = show.teams[0]?.id ?? '';
   const drafts: Draft[] = [
     { type: 'doorsOpened', show, code: 'XXXXX' },
-    { type: 'roundBegan', round: 0, turn: floor },
+    { type: 'roundBegan', round, turn: floor, dealt: dealtFor(show, round) },
   ];
   if (ref !== null && question && step !== 'board') {
-    const points = pointsAt(show, ref);
+    const points = pointsAt(show.rounds[round]!, ref) * question.weight;
+    const { floor: mode } = {
+      ...show.rounds[round]!.rules,
+      ...formatOf(show.rounds[round]!.format).prescribes,
+    };
+    const own = mode === 'turn' ? floor : null;
     const order = kindOf(question.answer.kind).layOut(question.answer, () => 0, false);
-    const seconds = question.clock ?? show.rounds[0]!.rules.clock;
+    const seconds = question.clock ?? show.rounds[round]!.rules.clock;
     const limit = seconds === null ? null : seconds * 1000;
-    drafts.push({ type: 'picked', ref, question: question.id, points, floor }, { type: 'posed', order });
+    drafts.push(
+      { type: 'picked', ref, question: question.id, points, floor: own, mode },
+      { type: 'posed', order },
+    );
     if (step !== 'posed')
       drafts.push({ type: 'opened', clock: limit === null ? null : { remaining: limit }, limit });
     if (step === 'key') drafts.push({ type: 'locked', why: 'host' }, { type: 'keyShown' });
@@ -55,8 +66,17 @@ function previewState(
   return fold(log);
 }
 
-function pointsAt(show: Show, ref: string): number {
-  const content = show.rounds[0]!.content;
+/** Chance plays no part in a preview: everything stands in the order in which it was written. */
+function dealtFor(show: Show, index: number): unknown {
+  const round = show.rounds[index]!;
+  const dealt = formatOf(round.format).deal(round.content, show.questions, () => 0.5);
+  if (round.format === 'board' || round.format === 'interlude') return dealt;
+  return { ...(dealt as object), order: round.content.items.map((item) => item.id) };
+}
+
+function pointsAt({ format, content }: Round, ref: string): number {
+  if (format === 'interlude') return 0;
+  if (format !== 'board') return content.items[Number(ref)]?.points ?? content.points;
   const value = content.values.find((one) => ref.endsWith(`:${one.id}`));
   return content.cells[ref]?.value ?? value?.points ?? 0;
 }
@@ -65,11 +85,13 @@ function pointsAt(show: Show, ref: string): number {
 export function showAround(question: Question, title: string): { show: Show; ref: string } {
   let n = 0;
   const show = blankShow(title, () => `preview-${n++}`);
-  const { content } = show.rounds[0]!;
-  content.categories = [{ id: 'category', name: title.slice(0, 60) }];
-  content.values = [{ id: 'value', points: 100 }];
   const ref = cellId('category', 'value');
-  content.cells = { [ref]: { question: question.id, value: null } };
+  const content = {
+    categories: [{ id: 'category', name: title.slice(0, 60) }],
+    values: [{ id: 'value', points: 100 }],
+    cells: { [ref]: { question: question.id, value: null } },
+  };
+  show.rounds = [{ id: 'round', format: 'board', title: '', rules: defaultRules, content }];
   show.questions = { [question.id]: question };
   return { show, ref };
 }

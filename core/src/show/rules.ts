@@ -1,21 +1,52 @@
 import * as v from 'valibot';
+import { Points } from '../formats/points.ts';
 import { whole } from '../text/schemas.ts';
 
-/** What every round says about its floor, whatever its format. */
+/** Who may answer: the team in turn, whoever buzzes first, or everyone at once. */
+export const floors = ['turn', 'buzz', 'everyone'] as const;
+/** Whose turn is next: round and round, who won goes on, who has least, or by lot. */
+export const turnOrders = ['inOrder', 'winner', 'lowest', 'drawn'] as const;
+
+/** What every round says about its floor, clock and points, whatever its format. */
 export const RoundRules = v.object({
-  /** After a wrong or missing answer: the question goes to the next team, or is over. */
-  afterWrong: v.picklist(['handOn', 'close']),
-  /** What a wrong answer costs: nothing, or the value. A missing answer costs nothing. */
-  penalty: v.picklist(['none', 'full']),
+  floor: v.optional(v.picklist(floors), 'turn'),
+  turns: v.optional(v.picklist(turnOrders), 'inOrder'),
+  /** After a wrong or missing answer: to the next team, open to the others by buzz, or over. */
+  afterWrong: v.picklist(['handOn', 'buzz', 'close']),
+  /** What those who get it later can win of the value, in percent. */
+  passShare: v.optional(whole(0, 100), 100),
+  /** What a wrong answer costs: nothing, a part of the value, or all of it. A missing one costs nothing. */
+  penalty: v.picklist(['none', 'part', 'full']),
+  /** That part, in percent. */
+  penaltyShare: v.optional(whole(1, 99), 50),
+  /** No loss takes a score below this; null for no such floor. */
+  lowest: v.optional(v.nullable(Points), null),
+  /** Faster is more: percent of the value kept at the limit, and seconds in which nothing is lost yet. */
+  speed: v.optional(v.nullable(v.object({ keep: whole(0, 100), grace: whole(0, 60) })), null),
+  /** Whether an answer may be changed until the lock; else the first is final. */
+  change: v.optional(v.boolean(), false),
   /** Seconds for a question that sets none itself; null for no clock. */
   clock: v.nullable(whole(3, 600)),
+  /** Who sees it. */
+  clockFor: v.optional(v.picklist(['all', 'host']), 'all'),
+  /** Whether options come with the prompt, or only when the answers open. */
+  optionsWith: v.optional(v.picklist(['prompt', 'open']), 'open'),
+  /** Whether it is shown who picked what before the key, or with it. */
+  picks: v.optional(v.picklist(['before', 'with']), 'before'),
   shuffleOptions: v.boolean(),
+  /** An order of options of its own for each handset. */
+  shuffleBySeat: v.optional(v.boolean(), false),
+  /** Seconds for which whoever buzzed too early is locked out. */
+  lockout: v.optional(whole(0, 10), 1),
+  /** Self-running: seconds after which the next step is taken; null where the host takes every step. */
+  pace: v.optional(v.nullable(whole(2, 120)), null),
+  /** Whether scores carry over from the rounds before, or start anew. */
+  scores: v.optional(v.picklist(['carry', 'anew']), 'carry'),
 });
 export type RoundRules = v.InferOutput<typeof RoundRules>;
 
-export const defaultRules: RoundRules = {
-  afterWrong: 'handOn',
-  penalty: 'none',
-  clock: 20,
-  shuffleOptions: true,
-};
+/** The rules with everything that is not said at its default. */
+export const rulesWith = (given: Partial<RoundRules>): RoundRules =>
+  v.parse(RoundRules, { afterWrong: 'handOn', penalty: 'none', clock: 20, shuffleOptions: true, ...given });
+
+export const defaultRules: RoundRules = rulesWith({});

@@ -1,25 +1,43 @@
 import * as v from 'valibot';
 import { BoardContent, blankBoard } from '../formats/board/content.ts';
+import { CounterweightContent } from '../formats/counterweight/content.ts';
+import { InterludeContent } from '../formats/interlude/content.ts';
+import { KnockoutContent } from '../formats/knockout/content.ts';
+import { QuizContent } from '../formats/quiz/content.ts';
 import { Question } from '../question/question.ts';
 import { Id, line } from '../text/schemas.ts';
+import { defaultDevices, Devices } from './devices.ts';
 import { defaultRules, RoundRules } from './rules.ts';
 import { MAX_TEAMS, newTeam, Team } from './team.ts';
 
-export const Round = v.object({
-  id: Id,
-  format: v.literal('board'),
-  title: line(80),
-  rules: RoundRules,
-  content: BoardContent,
-});
+export const MAX_ROUNDS = 40;
+
+const round = <F extends string, C extends v.GenericSchema>(format: F, content: C) =>
+  v.object({ id: Id, format: v.literal(format), title: line(80), rules: RoundRules, content });
+
+/** A round, or an interlude between rounds. */
+export const Round = v.variant('format', [
+  round('board', BoardContent),
+  round('quiz', QuizContent),
+  round('knockout', KnockoutContent),
+  round('counterweight', CounterweightContent),
+  round('interlude', InterludeContent),
+]);
 export type Round = v.InferOutput<typeof Round>;
+export type RoundOf<F extends Round['format']> = Extract<Round, { format: F }>;
 
 /** A show as it is written and saved: one document, every part with an id of its own. */
 export const Show = v.object({
   title: line(120),
   /** In the order of turns. */
   teams: v.pipe(v.array(Team), v.maxLength(MAX_TEAMS, `At most ${MAX_TEAMS} teams.`)),
-  rounds: v.pipe(v.array(Round), v.length(1, 'A show has one round.')),
+  devices: v.optional(Devices, defaultDevices),
+  /** The running order. */
+  rounds: v.pipe(
+    v.array(Round),
+    v.minLength(1, 'A show has at least one round.'),
+    v.maxLength(MAX_ROUNDS, `At most ${MAX_ROUNDS} rounds and interludes.`),
+  ),
   questions: v.record(Id, Question),
 });
 export type Show = v.InferOutput<typeof Show>;
@@ -31,6 +49,7 @@ export function blankShow(title: string, newId: () => string): Show {
   return {
     title,
     teams,
+    devices: defaultDevices,
     rounds: [{ id: newId(), format: 'board', title: '', rules: defaultRules, content: blankBoard(newId) }],
     questions: {},
   };

@@ -2,12 +2,20 @@ import * as v from 'valibot';
 import { Id, line, name, whole } from '../text/schemas.ts';
 
 const bare = <T extends string>(type: T) => v.object({ type: v.literal(type) });
+const Play = whole(0, Number.MAX_SAFE_INTEGER);
+/** A moment on the server's clock, as a client believes it to be (ms). */
+const Moment = v.pipe(v.number(), v.finite());
+/** What a format does of its own; read by the format. */
+const Act = v.object({ type: v.literal('act'), act: v.unknown() });
+const Choose = v.object({ type: v.literal('choose'), ref: v.pipe(v.string(), v.maxLength(100)) });
+const Answer = v.object({ type: v.literal('answer'), play: Play, answer: v.unknown() });
 
 /** What a host may ask for at the desk. */
 export const HostCommand = v.variant('type', [
-  bare('begin'),
+  /** The next round of the running order, or the one that is named: that skips, repeats or reorders. */
+  v.object({ type: v.literal('begin'), round: v.optional(whole(0, 99)) }),
   v.object({ type: v.literal('giveTurn'), team: Id }),
-  v.object({ type: v.literal('choose'), ref: v.pipe(v.string(), v.maxLength(100)) }),
+  Choose,
   bare('pose'),
   bare('open'),
   bare('lock'),
@@ -17,12 +25,22 @@ export const HostCommand = v.variant('type', [
     verdict: v.picklist(['right', 'part', 'wrong']),
     /** With "part": how much of the value; half where nothing is said. */
     share: v.optional(v.pipe(v.number(), v.gtValue(0), v.ltValue(1))),
+    /** The seat whose answer is meant, where every member answers. */
+    seat: v.optional(Id),
+    /** The question meant; the one in play where nothing is said. */
+    play: v.optional(Play),
   }),
+  /** Rules one response right, and all the same answers to that question with it, whoever gave them. */
+  v.object({ type: v.literal('acceptAnswer'), play: Play, who: Id }),
   bare('showAnswers'),
   bare('showKey'),
+  v.object({ type: v.literal('showResponse'), who: v.nullable(Id) }),
   bare('handOn'),
   bare('settle'),
   bare('leave'),
+  /** A key of the desk stands for the buzzer of a table. */
+  v.object({ type: v.literal('buzzFor'), team: Id, play: Play, pressed: Moment }),
+  Act,
   v.object({ type: v.literal('clock'), act: v.picklist(['hold', 'run', 'drop']) }),
   v.object({ type: v.literal('addTime'), seconds: whole(-600, 600) }),
   v.object({ type: v.literal('showStandings'), on: v.boolean() }),
@@ -32,7 +50,9 @@ export const HostCommand = v.variant('type', [
     amount: whole(-1_000_000, 1_000_000),
     reason: v.pipe(line(200), v.trim(), v.minLength(1, 'Say why, so that the ledger can tell.')),
   }),
-  bare('takeBack'),
+  /** The last step, or all steps from the one that begins with event `to`. */
+  v.object({ type: v.literal('takeBack'), to: v.optional(Play) }),
+  bare('forward'),
   bare('close'),
   v.object({ type: v.literal('renameSeat'), seat: Id, name: name(24) }),
   v.object({ type: v.literal('moveSeat'), seat: Id, team: Id }),
@@ -40,18 +60,21 @@ export const HostCommand = v.variant('type', [
 ]);
 export type HostCommand = v.InferOutput<typeof HostCommand>;
 
-/** What may be done by touching the stage. */
-export const StageCommand = v.object({
-  type: v.literal('choose'),
-  ref: v.pipe(v.string(), v.maxLength(100)),
-});
+/** What may be done by touching the stage: it speaks for the team on the floor. */
+export const StageCommand = v.variant('type', [Choose, Answer, Act]);
+export type StageCommand = v.InferOutput<typeof StageCommand>;
 
 /** What a handset that holds a seat may ask for. `answer` is read by the question's kind. */
-export const SeatCommand = v.object({ type: v.literal('answer'), question: v.string(), answer: v.unknown() });
+export const SeatCommand = v.variant('type', [
+  Answer,
+  v.object({ type: v.literal('buzz'), play: Play, pressed: Moment }),
+  Act,
+]);
 export type SeatCommand = v.InferOutput<typeof SeatCommand>;
+export type AnswerCommand = v.InferOutput<typeof Answer>;
 
-/** What a person may type to join. */
-export const JoinRequest = v.object({ name: name(24), team: Id });
+/** What a person may type to join; no team where everybody plays for themselves. */
+export const JoinRequest = v.object({ name: name(24), team: v.optional(Id, '') });
 
 /** Commands that only the server itself gives. */
 export type ServerCommand =
@@ -59,4 +82,4 @@ export type ServerCommand =
   | { type: 'timeUp' }
   | { type: 'outage'; ms: number };
 
-export type Command = HostCommand | SeatCommand | ServerCommand;
+export type Command = HostCommand | StageCommand | SeatCommand | ServerCommand;

@@ -1,37 +1,81 @@
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
 import type { Show } from '../show/show.ts';
+import type { Weave } from '../show/weave.ts';
 import type { Clock } from './clock.ts';
 import type { Cause } from './ledger.ts';
+
+/** Who may answer the question in play. */
+export type Floor = 'turn' | 'buzz' | 'everyone';
+
+/** What a question brought to one who played: the share of the marks, 0 … 1, and the points. */
+export interface Result {
+  team: string;
+  share: number;
+  amount: number;
+}
 
 /** What happened, without when and by whom: what `decide` hands back. */
 export type Draft =
   /** The frozen copy of the show: later edits change nothing that is played. */
   | { type: 'doorsOpened'; show: Show; code: string }
-  | { type: 'seatTaken'; seat: string; name: string; team: string; token: string }
+  /** `weave` where the player plays for nobody but themselves: then the seat is a team of its own. */
+  | { type: 'seatTaken'; seat: string; name: string; team: string; token: string; weave?: Weave }
   | { type: 'seatRenamed'; seat: string; name: string }
   | { type: 'seatMoved'; seat: string; team: string }
   | { type: 'seatRemoved'; seat: string }
-  | { type: 'roundBegan'; round: number; turn: string }
+  /** `dealt` is what chance decided for the format. */
+  | { type: 'roundBegan'; round: number; turn: string; dealt?: unknown }
   | { type: 'turnGiven'; team: string }
-  | { type: 'picked'; ref: string; question: string; points: number; floor: string }
-  | { type: 'posed'; order: number[] }
+  /** `floor` is the team that may answer, or null where no single one may. */
+  | { type: 'picked'; ref: string; question: string; points: number; floor: string | null; mode?: Floor }
+  /** `seed` where each handset lays its options out in an order of its own. */
+  | { type: 'posed'; order: number[]; seed?: string }
   | { type: 'opened'; clock: Clock | null; limit: number | null }
   | { type: 'clockSet'; clock: Clock | null }
+  /** A second one from the same seat replaces the first, where answers may be changed. */
   | { type: 'answered'; seat: string; team: string; answer: StoredAnswer }
+  /** `pressed` is when, on the server's clock; `doubt` by how much that may be wrong (ms). */
+  | { type: 'buzzed'; seat: string | null; team: string; pressed: number; doubt: number; until: number }
+  | { type: 'buzzedEarly'; seat: string | null; team: string }
+  /** `ahead` of the next (ms, null where nobody else pressed) give or take `doubt`; drawn where too close. */
+  | { type: 'buzzWon'; team: string; ahead: number | null; doubt: number; drawn: boolean }
   | { type: 'locked'; why: 'host' | 'all' | 'time' }
-  /** `share` of the value, between 0 and 1, where the verdict is "part". */
-  | { type: 'ruled'; team: string; verdict: Verdict; share?: number; by: 'key' | 'host' }
+  /** What the key says of many answers: whose, and the share of the marks. */
+  | { type: 'marked'; marks: [who: string, share: number][] }
+  /**
+   * `share` of the value, between 0 and 1, where the verdict is "part". `who` is the seat whose answer
+   * is meant, else the team's; `play` the question, where it is not the one in play.
+   */
+  | {
+      type: 'ruled';
+      team: string;
+      verdict: Verdict;
+      share?: number;
+      by: 'key' | 'host';
+      who?: string;
+      play?: number;
+    }
   | { type: 'answersShown' }
   | { type: 'keyShown' }
-  | { type: 'handedOn'; team: string }
+  /** Puts one response on the stage, or none. */
+  | { type: 'responseShown'; who: string | null }
+  /** To a team, or (null) open to all who have not had it, by buzz. */
+  | { type: 'handedOn'; team: string | null }
   | { type: 'scored'; team: string; amount: number; cause: Cause }
-  | { type: 'settled'; winner: string | null }
+  /** `results` of all who played, null where nothing could be right or wrong. */
+  | { type: 'settled'; winner: string | null; play?: number; results?: Result[] | null }
+  /** A ruling on a question that was settled was changed; the points follow as `scored`. */
+  | { type: 'resettled'; play: number; winner: string | null; results: Result[] | null }
   | { type: 'left'; turn: string }
+  /** Something that a format alone knows about. */
+  | { type: 'acted'; act: unknown }
   | { type: 'standingsShown'; on: boolean }
   | { type: 'closed' }
   /** Everything of the play from `from` on did not happen; a clock then running is held at `clock`. */
   | { type: 'undone'; from: number; clock: Clock | null }
+  /** What the `undone` with the number `of` took back happened after all; a running clock is held. */
+  | { type: 'redone'; of: number; clock: Clock | null }
   /** The server could not be reached for `ms` milliseconds: a running clock gets them back. */
   | { type: 'outage'; ms: number };
 
@@ -52,6 +96,7 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
   'seatMoved',
   'seatRemoved',
   'undone',
+  'redone',
   'outage',
 ]);
 
@@ -62,6 +107,7 @@ export const isStep: ReadonlySet<Draft['type']> = new Set([
   'picked',
   'posed',
   'opened',
+  'buzzWon',
   'locked',
   'ruled',
   'answersShown',
@@ -69,6 +115,8 @@ export const isStep: ReadonlySet<Draft['type']> = new Set([
   'handedOn',
   'scored',
   'settled',
+  'resettled',
   'left',
+  'acted',
   'closed',
 ]);

@@ -1,8 +1,11 @@
 import { foldText } from '../text/fold.ts';
 import { formatOf } from '../formats/index.ts';
+import { defaultDevices } from '../show/devices.ts';
+import { verdictOf } from '../question/kind.ts';
 import { isRunning } from './clock.ts';
 import { isStep, type LoggedEvent } from './events.ts';
-import { responseOf, type SittingState } from './state.ts';
+import type { LedgerEntry } from './ledger.ts';
+import { playOf, type QuestionInPlay, type Response, type Seat, type SittingState } from './state.ts';
 
 /** The state of a sitting before anything happened. */
 export function emptyState(): SittingState {
@@ -10,18 +13,25 @@ export function emptyState(): SittingState {
     seq: 0,
     phase: 'lobby',
     code: '',
-    show: { title: '', teams: [], rounds: [], questions: {} },
+    show: { title: '', teams: [], devices: defaultDevices, rounds: [], questions: {} },
+    teams: [],
     seats: new Map(),
+    taken: { all: 0, of: new Map() },
+    begun: [],
     round: null,
     turn: '',
     turnsTaken: new Map(),
     question: null,
     played: [],
     ledger: [],
+    scores: new Map(),
+    since: 0,
     standings: false,
     standingsAt: 0,
     standingsBefore: 0,
     steps: [],
+    steppedAt: 0,
+    forward: [],
     commands: new Set(),
     openedAt: 0,
     closedAt: null,
@@ -35,47 +45,90 @@ export function emptyState(): SittingState {
 export function evolve(state: SittingState, event: LoggedEvent): void {
   state.seq = event.seq;
   state.commands.add(event.command);
-  if (isStep.has(event.type) && state.steps.at(-1)?.command !== event.command)
-    state.steps.push({ seq: event.seq, type: event.type, command: event.command });
+  if (isStep.has(event.type)) {
+    if (state.steps.at(-1)?.command !== event.command)
+      state.steps.push({ seq: event.seq, type: event.type, command: event.command });
+    state.steppedAt = event.at;
+    if (state.forward.length > 0) state.forward = [];
+  } else if (event.type === 'answered' || event.type === 'buzzed') {
+    if (state.forward.length > 0) state.forward = [];
+  }
   apply(state, event);
-  if (state.round) formatOf(state.round.format).evolve(state.round.state, event, state.question?.ref ?? null);
+  tellFormat(state, event);
+}
+
+/** The format of the round that an event concerns: an earlier one where a ruling of it is changed later. */
+function tellFormat(state: SittingState, event: LoggedEvent): void {
+  const play = event.type === 'resettled' ? playOf(state, event.play) : state.question;
+  const round = (event.type === 'resettled' && play ? state.begun[play.begun] : null) ?? state.round;
+  if (round) formatOf(round.format).evolve(round.state, event, play?.ref ?? null);
+}
+
+function enter(state: SittingState, entry: LedgerEntry): void {
+  state.ledger.push(entry);
+  // A late correction of a round whose scores do not count any more changes nothing now.
+  const { cause } = entry;
+  const play = cause.by === 'ruling' && cause.play !== undefined ? playOf(state, cause.play) : null;
+  if (play && state.begun[play.begun]!.since !== state.since) return;
+  state.scores.set(entry.team, (state.scores.get(entry.team) ?? 0) + entry.amount);
+}
+
+/** Counts a seat that is taken (or given up again). */
+function count(state: SittingState, seat: Seat, by: 1 | -1): void {
+  const { taken } = state;
+  taken.all += by;
+  taken.of.set(seat.team, (taken.of.get(seat.team) ?? 0) + by);
 }
 
 function apply(state: SittingState, event: LoggedEvent): void {
   const question = state.question;
   switch (event.type) {
     case 'doorsOpened':
-      state.show = event.show;
+      state.show = { ...event.show, devices: event.show.devices ?? defaultDevices };
+      state.teams = state.show.devices.score === 'players' ? [] : [...event.show.teams];
       state.code = event.code;
       state.openedAt = event.at;
       return;
-    case 'seatTaken':
-      state.seats.set(event.seat, {
-        id: event.seat,
-        name: event.name,
-        folded: foldText(event.name),
-        team: event.team,
-        token: event.token,
-        removed: false,
-      });
+    case 'seatTaken': {
+      const { seat: id, name, team, token } = event;
+      const seat = { id, name, folded: foldText(name), team, token, removed: false };
+      state.seats.set(id, seat);
+      count(state, seat, 1);
+      if (event.weave) state.teams.push({ id: team, name, weave: event.weave });
       return;
+    }
     case 'seatRenamed':
     case 'seatMoved':
     case 'seatRemoved': {
       const seat = state.seats.get(event.seat);
-      if (!seat) return;
-      if (event.type === 'seatRenamed')
+      if (!seat || seat.removed) return;
+      if (event.type === 'seatRenamed') {
         Object.assign(seat, { name: event.name, folded: foldText(event.name) });
-      else if (event.type === 'seatMoved') seat.team = event.team;
-      else seat.removed = true;
+        state.teams = state.teams.map((one) => (one.id === seat.id ? { ...one, name: event.name } : one));
+        return;
+      }
+      count(state, seat, -1);
+      if (event.type === 'seatRemoved') {
+        seat.removed = true;
+        return;
+      }
+      seat.team = event.team;
+      count(state, seat, 1);
       return;
     }
     case 'roundBegan': {
       const round = state.show.rounds[event.round]!;
-      const begun = formatOf(round.format).begin(round.content, state.show.questions);
+      const begun = formatOf(round.format).begin(round.content, state.show.questions, event.dealt);
       state.phase = 'round';
-      state.round = { index: event.round, format: round.format, state: begun };
+      if (round.rules.scores === 'anew') {
+        state.since = event.seq;
+        state.scores = new Map();
+      }
+      state.round = { index: event.round, format: round.format, state: begun, since: state.since };
+      state.begun.push(state.round);
       state.turn = event.turn;
+      state.turnsTaken = new Map();
+      state.standings = false;
       return;
     }
     case 'turnGiven':
@@ -84,22 +137,34 @@ function apply(state: SittingState, event: LoggedEvent): void {
     case 'picked':
       state.standings = false;
       state.question = {
+        play: event.seq,
+        begun: state.begun.length - 1,
         ref: event.ref,
         question: event.question,
         points: event.points,
         step: 'picked',
+        mode: event.mode ?? 'turn',
         floor: event.floor,
         tried: [],
         order: [],
+        seed: null,
         clock: null,
         limit: null,
         openedAt: null,
         lockedBy: null,
         responses: [],
+        byWho: new Map(),
+        presses: [],
+        buzzUntil: null,
+        buzz: null,
+        early: [],
+        onStage: null,
         keyShown: false,
         winner: null,
+        results: null,
+        settledAt: null,
       };
-      state.turnsTaken.set(event.floor, (state.turnsTaken.get(event.floor) ?? 0) + 1);
+      state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       return;
     case 'standingsShown':
       state.standings = event.on;
@@ -108,15 +173,11 @@ function apply(state: SittingState, event: LoggedEvent): void {
         state.standingsAt = event.seq;
       }
       return;
-    case 'scored':
-      state.ledger.push({
-        seq: event.seq,
-        at: event.at,
-        team: event.team,
-        amount: event.amount,
-        cause: event.cause,
-      });
+    case 'scored': {
+      const { seq, at, team, amount, cause } = event;
+      enter(state, { seq, at, team, amount, cause });
       return;
+    }
     case 'closed':
       if (question) state.played.push(question);
       state.question = null;
@@ -129,20 +190,69 @@ function apply(state: SittingState, event: LoggedEvent): void {
       state.question = null;
       state.turn = event.turn;
       return;
+    case 'ruled': {
+      const play = event.play === undefined ? question : playOf(state, event.play);
+      if (play) ruleOn(play, event);
+      return;
+    }
+    case 'resettled': {
+      const play = playOf(state, event.play);
+      if (play) Object.assign(play, { winner: event.winner, results: event.results });
+      return;
+    }
+    case 'settled':
+      if (!question) return;
+      Object.assign(question, {
+        step: 'settled',
+        winner: event.winner,
+        results: event.results ?? null,
+        settledAt: event.seq,
+      });
+      for (const { team, amount, share } of event.results ?? [])
+        if (amount !== 0)
+          enter(state, {
+            seq: event.seq,
+            at: event.at,
+            team,
+            amount,
+            cause: {
+              by: 'ruling',
+              question: question.question,
+              ref: question.ref,
+              verdict: verdictOf(share),
+              play: question.play,
+            },
+          });
+      return;
     default:
       if (question) applyToQuestion(question, event, state);
   }
 }
 
-function applyToQuestion(
-  question: NonNullable<SittingState['question']>,
-  event: LoggedEvent,
-  state: SittingState,
-): void {
+function add(
+  question: QuestionInPlay,
+  response: Omit<Response, 'verdict' | 'share' | 'by' | 'shown'>,
+): Response {
+  const whole: Response = { ...response, verdict: null, share: 0, by: null, shown: false };
+  question.responses.push(whole);
+  question.byWho.set(whole.who, whole);
+  return whole;
+}
+
+function ruleOn(question: QuestionInPlay, event: LoggedEvent & { type: 'ruled' }): void {
+  const who = event.who ?? event.team;
+  const share = event.share ?? (event.verdict === 'right' ? 1 : 0);
+  const said = { who, team: event.team, seat: null, answer: null, after: null };
+  const response = question.byWho.get(who) ?? add(question, said);
+  Object.assign(response, { verdict: event.verdict, share, by: event.by });
+}
+
+function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, state: SittingState): void {
   switch (event.type) {
     case 'posed':
       question.step = 'posed';
       question.order = event.order;
+      question.seed = event.seed ?? null;
       state.standings = false;
       return;
     case 'opened':
@@ -155,39 +265,49 @@ function applyToQuestion(
     case 'clockSet':
       question.clock = event.clock;
       return;
-    case 'answered':
-      question.responses.push({
-        team: event.team,
-        seat: event.seat,
-        answer: event.answer,
-        after: event.at - (question.openedAt ?? event.at),
-        verdict: null,
-        share: 0,
-        by: null,
-        shown: false,
-      });
+    case 'answered': {
+      const own = state.show.devices.mode === 'each' && event.seat ? event.seat : event.team;
+      const after = event.at - (question.openedAt ?? event.at);
+      const before = question.byWho.get(own);
+      if (before) Object.assign(before, { answer: event.answer, after, seat: event.seat || null });
+      else
+        add(question, {
+          who: own,
+          team: event.team,
+          seat: event.seat || null,
+          answer: event.answer,
+          after,
+        });
       return;
+    }
+    case 'buzzed': {
+      const { team, seat, pressed, doubt } = event;
+      question.presses.push({ team, seat, pressed, doubt });
+      question.buzzUntil = event.until;
+      return;
+    }
+    case 'buzzedEarly':
+      question.early.push(event.team);
+      return;
+    case 'buzzWon': {
+      const { team, ahead, doubt, drawn } = event;
+      question.floor = team;
+      question.buzz = { team, ahead, doubt, drawn };
+      question.buzzUntil = null;
+      return;
+    }
     case 'locked':
       question.step = 'locked';
       question.clock = null;
       question.lockedBy = event.why;
+      question.buzzUntil = null;
       return;
-    case 'ruled': {
-      const response = responseOf(question, event.team);
-      const share = event.share ?? (event.verdict === 'right' ? 1 : 0);
-      const ruling = { verdict: event.verdict, share, by: event.by };
-      if (response) Object.assign(response, ruling);
-      else
-        question.responses.push({
-          team: event.team,
-          seat: null,
-          answer: null,
-          after: null,
-          shown: false,
-          ...ruling,
-        });
+    case 'marked':
+      for (const [who, share] of event.marks) {
+        const response = question.byWho.get(who);
+        if (response) Object.assign(response, { share, verdict: verdictOf(share), by: 'key' });
+      }
       return;
-    }
     case 'answersShown':
       question.step = 'answers';
       for (const response of question.responses) response.shown = true;
@@ -197,15 +317,20 @@ function applyToQuestion(
       question.keyShown = true;
       for (const response of question.responses) response.shown = true;
       return;
-    case 'handedOn':
-      question.tried.push(question.floor);
-      question.floor = event.team;
+    case 'responseShown':
+      question.onStage = event.who;
       return;
-    case 'settled':
-      question.step = 'settled';
-      question.winner = event.winner;
+    case 'handedOn':
+      if (question.floor !== null) question.tried.push(question.floor);
+      question.floor = event.team;
+      question.onStage = null;
+      question.presses = [];
+      question.buzz = null;
+      question.buzzUntil = null;
+      if (event.team === null) question.mode = 'buzz';
       return;
     case 'undone':
+    case 'redone':
       if (isRunning(question.clock)) question.clock = event.clock;
       return;
     case 'outage':

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { isRefusal, nextStep, publicView, resultsOf } from '../index.ts';
-import { everyKind, everyKindShow, Table } from './test/table.ts';
+import { boardOf, everyKind, everyKindShow, Table } from './test/table.ts';
 
 /** Goes on by the next step until the question is left; what only the host can say is ruled `right`. */
 function playOn(table: Table): string[] {
@@ -54,7 +54,7 @@ describe.each(kinds)('$kind on a board', ({ ref, kind, answer, right, wrong }) =
 test('part marks bring their share of the value, rounded half up, and win the cell', () => {
   const show = everyKindShow(rules);
   const at = kinds.findIndex(({ kind }) => kind === 'many');
-  show.rounds[0]!.content.values[at]!.points = 25;
+  boardOf(show).content.values[at]!.points = 25;
   const table = new Table(show).do('begin').choose(`a:${at}`).do('pose', 'open');
   table.answer('s0', { slots: [0] });
   expect(table.state.question!.responses[0]).toMatchObject({ verdict: 'part', share: 0.5, by: 'key' });

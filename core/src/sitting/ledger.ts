@@ -1,8 +1,11 @@
 import type { Verdict } from '../question/kind.ts';
 
-/** Why a score changed: a ruling on a question, or the host's hand with a reason. */
+/** Why a score changed: a ruling on a question, a rule of the format, or the host's hand with a reason. */
 export type Cause =
-  { by: 'ruling'; question: string; ref: string; verdict: Verdict } | { by: 'hand'; reason: string };
+  /** `play` is the number under which the question was in play; logs of earlier versions have none. */
+  | { by: 'ruling'; question: string; ref: string; verdict: Verdict; play?: number; revised?: true }
+  | { by: 'format'; what: 'cover' }
+  | { by: 'hand'; reason: string };
 
 /** One change of one score. Entries are only ever added. */
 export interface LedgerEntry {
@@ -13,6 +16,6 @@ export interface LedgerEntry {
   cause: Cause;
 }
 
-/** The score of a team: nothing but the sum of its entries. */
-export const scoreOf = (ledger: readonly LedgerEntry[], team: string): number =>
-  ledger.reduce((sum, entry) => (entry.team === team ? sum + entry.amount : sum), 0);
+/** The score of a team: nothing but the sum of its entries since scores last began anew. */
+export const scoreOf = (ledger: readonly LedgerEntry[], team: string, since = 0): number =>
+  ledger.reduce((sum, entry) => (entry.team === team && entry.seq >= since ? sum + entry.amount : sum), 0);

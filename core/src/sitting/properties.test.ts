@@ -4,6 +4,8 @@ import { append, deskView, isRefusal, publicView, replay, seatView, stageView } 
 import type { Actor, Command, LoggedEvent } from '../index.ts';
 import { CLOCK, everyKind, everyKindShow, HOST, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
 
+/** Stands for the question that is in play. */
+const CURRENT = -1;
 const team = fc.constantFrom('t0', 't1', 't2', 'nobody');
 const seat = fc.constantFrom('s0', 's1', 's2', 'nobody');
 const verdict = fc.constantFrom('right' as const, 'part' as const, 'wrong' as const);
@@ -53,8 +55,8 @@ const act: fc.Arbitrary<[Command, Actor]> = fc.oneof(
           fc.anything(),
         ),
       )
-      .map(([who, question, answer]): [Command, Actor] => [
-        { type: 'answer', question, answer },
+      .map(([who, current, answer]): [Command, Actor] => [
+        { type: 'answer', play: current === 'current' ? CURRENT : 3, answer },
         seatActor(who),
       ]),
   },
@@ -92,8 +94,8 @@ function playOut(
   }
   for (const [[command, actor], ms] of acts) {
     table.now += ms;
-    const current = command.type === 'answer' && command.question === 'current';
-    table.send(current ? { ...command, question: table.state.question?.ref ?? '' } : command, actor);
+    const current = command.type === 'answer' && command.play === CURRENT;
+    table.send(current ? { ...command, play: table.state.question?.play ?? 0 } : command, actor);
     each(table);
   }
   return table;

@@ -1,8 +1,10 @@
+import type { FormatName } from '../formats/index.ts';
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
 import type { Show } from '../show/show.ts';
+import type { Team } from '../show/team.ts';
 import type { Clock } from './clock.ts';
-import type { Draft, LoggedEvent } from './events.ts';
+import type { Draft, Floor, LoggedEvent, Result } from './events.ts';
 import type { LedgerEntry } from './ledger.ts';
 
 export interface Seat {
@@ -16,10 +18,12 @@ export interface Seat {
   removed: boolean;
 }
 
-/** What a team answered to the question in play, and what was ruled on it. */
+/** What was answered to the question in play, and what was ruled on it. */
 export interface Response {
+  /** The seat where every member answers for themselves, else the team. */
+  who: string;
   team: string;
-  /** Null when it was said aloud. */
+  /** Null when it was said aloud, or touched on the stage. */
   seat: string | null;
   answer: StoredAnswer | null;
   /** Milliseconds since the answers were opened to this team; null when it was said aloud. */
@@ -32,27 +36,64 @@ export interface Response {
   shown: boolean;
 }
 
+/** One press of a buzzer: when, on the server's clock, give or take `doubt` (ms). */
+export interface Press {
+  team: string;
+  seat: string | null;
+  pressed: number;
+  doubt: number;
+}
+
 /** The steps of one question, in order; handing on goes back to `open`. */
 export type Step = 'picked' | 'posed' | 'open' | 'locked' | 'answers' | 'key' | 'settled';
 
 export interface QuestionInPlay {
+  /** The number of the event with which it came into play: no other question ever has it. */
+  play: number;
+  /** Which of the rounds begun it belongs to. */
+  begun: number;
   ref: string;
   question: string;
   points: number;
   step: Step;
-  /** The team that may answer. */
-  floor: string;
+  mode: Floor;
+  /** The team that may answer; null where everyone may, or may buzz. */
+  floor: string | null;
   /** Teams that had it before and were handed past. */
   tried: string[];
   order: number[];
+  /** From which each handset's own order of options follows, or null. */
+  seed: string | null;
   clock: Clock | null;
   /** The full length of the clock, in milliseconds. */
   limit: number | null;
   openedAt: number | null;
   lockedBy: 'host' | 'all' | 'time' | null;
   responses: Response[];
+  /** The same, to be found by whose they are. */
+  byWho: Map<string, Response>;
+  presses: Press[];
+  /** When presses that came meanwhile are compared: server time, or null. */
+  buzzUntil: number | null;
+  buzz: { team: string; ahead: number | null; doubt: number; drawn: boolean } | null;
+  /** Teams that pressed before the answers were open. */
+  early: string[];
+  /** The response that is on the stage by itself. */
+  onStage: string | null;
   keyShown: boolean;
   winner: string | null;
+  results: Result[] | null;
+  /** The event with which it was settled, or null. */
+  settledAt: number | null;
+}
+
+export interface BegunRound {
+  /** Its place in the running order. */
+  index: number;
+  format: FormatName;
+  state: unknown;
+  /** The event since which its scores count. */
+  since: number;
 }
 
 export interface SittingState {
@@ -60,8 +101,14 @@ export interface SittingState {
   phase: 'lobby' | 'round' | 'closed';
   code: string;
   show: Show;
+  /** Those who play, in the order of turns: the show's teams, or the players each for themselves. */
+  teams: Team[];
   seats: Map<string, Seat>;
-  round: { index: number; format: 'board'; state: unknown } | null;
+  /** How many seats are taken, in all and by team. */
+  taken: { all: number; of: Map<string, number> };
+  /** Every round that was begun, in that order; the last one is on. */
+  begun: BegunRound[];
+  round: BegunRound | null;
   /** The team whose turn it is; empty before the round. */
   turn: string;
   /** How many questions each team had as the team in turn. */
@@ -70,12 +117,19 @@ export interface SittingState {
   /** Questions that are over, in the order in which they were played. */
   played: QuestionInPlay[];
   ledger: LedgerEntry[];
+  /** The sums of the ledger, since scores last began anew with the event `since`. */
+  scores: Map<string, number>;
+  since: number;
   standings: boolean;
   /** The event with which standings were shown last, and the time before that; 0 for never. */
   standingsAt: number;
   standingsBefore: number;
   /** What can be taken back: the first event of each step. */
   steps: { seq: number; type: Draft['type']; command: string }[];
+  /** When the last step was taken (server ms). */
+  steppedAt: number;
+  /** What was taken back and can be had again: the numbers of their `undone`, the last one last. */
+  forward: { undone: number; type: Draft['type'] }[];
   /** Ids of the commands carried out: the same id twice changes nothing. */
   commands: Set<string>;
   openedAt: number;
@@ -88,11 +142,21 @@ export interface Sitting {
   state: SittingState;
 }
 
-export const teamOf = (state: SittingState, id: string) => state.show.teams.find((team) => team.id === id);
+export const teamOf = (state: SittingState, id: string) => state.teams.find((team) => team.id === id);
 
 export const seatsOf = (state: SittingState, team: string): Seat[] =>
   [...state.seats.values()].filter((seat) => seat.team === team && !seat.removed);
 
-/** The response of `team` to the question in play. */
+/** Whether every member of a team answers on a handset of their own. */
+export const memberwise = ({ show: { devices } }: SittingState): boolean =>
+  devices.mode === 'each' && devices.score === 'teams';
+
+/** The response of a team as a whole to the question. */
 export const responseOf = (question: QuestionInPlay, team: string): Response | undefined =>
-  question.responses.find((response) => response.team === team);
+  question.byWho.get(team);
+
+export const scoreNow = (state: SittingState, team: string): number => state.scores.get(team) ?? 0;
+
+/** The question that was in play under this number, in play still or over. */
+export const playOf = (state: SittingState, play: number): QuestionInPlay | null =>
+  state.question?.play === play ? state.question : (state.played.find((one) => one.play === play) ?? null);

@@ -1,18 +1,58 @@
-import type { QuestionInPlay, SittingState } from './state.ts';
+import type { Random } from '../random/shuffle.ts';
+import { rulesOf } from './inPlay.ts';
+import { hadFloor } from './points.ts';
+import { scoreNow, type QuestionInPlay, type SittingState } from './state.ts';
 
-/** The team after `team` in the order of turns, round and round. */
+/** Those who still play, in the order of turns. */
+const order = (state: SittingState): string[] =>
+  state.teams.filter(({ id }) => !state.seats.get(id)?.removed).map(({ id }) => id);
+
+/** The team after `team` in the order of turns, round and round; empty where nobody plays. */
 export function nextInOrder(state: SittingState, team: string): string {
-  const order = state.show.teams.map((one) => one.id);
-  return order[(order.indexOf(team) + 1) % order.length]!;
+  const teams = order(state);
+  return teams[(teams.indexOf(team) + 1) % Math.max(1, teams.length)] ?? '';
 }
 
-/** The team that gets the question next if it is handed on, or null when all have had it. */
-export function handOnTo(state: SittingState, question: QuestionInPlay): string | null {
-  const had = new Set([...question.tried, question.floor]);
-  let team = question.floor;
-  for (let i = 1; i < state.show.teams.length; i++) {
+/**
+ * Who gets the question next if it is handed on: a team in order, or whoever buzzes; null when all
+ * have had it.
+ */
+export function handOnTo(state: SittingState, question: QuestionInPlay): { team: string } | 'buzz' | null {
+  const had = new Set(hadFloor(question));
+  const rest = order(state).filter((team) => !had.has(team));
+  if (rest.length === 0 || question.mode === 'everyone') return null;
+  if (question.mode === 'buzz' || rulesOf(state).afterWrong === 'buzz') return 'buzz';
+  let team = question.floor ?? state.turn;
+  for (let i = 0; i < state.teams.length; i++) {
     team = nextInOrder(state, team);
-    if (!had.has(team)) return team;
+    if (!had.has(team)) return { team };
   }
   return null;
+}
+
+/** Whose turn it is once a question is over. Whoever had fewest turns is drawn first, so that turns stay even. */
+export function turnAfter(state: SittingState, question: QuestionInPlay, random: Random): string {
+  const teams = order(state);
+  switch (rulesOf(state).turns) {
+    case 'winner':
+      return question.winner ?? nextInOrder(state, state.turn);
+    case 'lowest': {
+      // Of those who have least, the one that comes next in the order.
+      const least = Math.min(...teams.map((team) => scoreNow(state, team)));
+      let team = state.turn;
+      for (let i = 0; i < teams.length; i++) {
+        team = nextInOrder(state, team);
+        if (scoreNow(state, team) === least) return team;
+      }
+      return team;
+    }
+    case 'drawn': {
+      const turns = (team: string) => state.turnsTaken.get(team) ?? 0;
+      const fewest = Math.min(...teams.map(turns));
+      const even = teams.filter((team) => turns(team) === fewest);
+      return even[Math.floor(random() * even.length)] ?? '';
+    }
+    case 'inOrder':
+      return nextInOrder(state, state.turn);
+  }
 }

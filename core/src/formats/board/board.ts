@@ -1,6 +1,7 @@
 import { lacksOf, type Question } from '../../question/question.ts';
+import type { RoundRules } from '../../show/rules.ts';
 import { refuse } from '../../sitting/refusal.ts';
-import type { Finding, Format } from '../format.ts';
+import { usual, type Finding, type Format } from '../format.ts';
 import { layOut, type BoardContent } from './content.ts';
 
 export interface BoardCellState {
@@ -18,6 +19,7 @@ export interface BoardState {
 
 /** The board as all may see it: no question, no id of one. */
 export interface BoardView {
+  format: 'board';
   rows: { id: string; name: string; cells: Omit<BoardCellState, 'question'>[] }[];
 }
 
@@ -34,7 +36,12 @@ const playable = (questions: Record<string, Question>, id: string | null): boole
   return question !== undefined && lacksOf(question).length === 0;
 };
 
-function findings(content: BoardContent, questions: Record<string, Question>, teams: number): Finding[] {
+function findings(
+  content: BoardContent,
+  questions: Record<string, Question>,
+  teams: number,
+  rules: RoundRules,
+): Finding[] {
   const found: Finding[] = [];
   let count = 0;
   for (const cell of layOut(content).flat()) {
@@ -60,14 +67,17 @@ function findings(content: BoardContent, questions: Record<string, Question>, te
   }
   if (count === 0)
     found.push({ code: 'noPlayableCell', ref: null, question: null, params: {}, mustMend: true });
-  else if (teams > 0 && count % teams !== 0)
+  else if (teams > 0 && count % teams !== 0 && rules.floor === 'turn')
     found.push({ code: 'turnsUneven', ref: null, question: null, params: { count, teams }, mustMend: false });
   return found;
 }
 
 /** Category board: categories × values; a cell is picked, its question played, and it closes. */
-export const board: Format<BoardContent, BoardState, BoardView> = {
+export const board: Format<BoardContent, BoardState, BoardView, null> = {
+  ...usual,
+  questionsOf: (content) => Object.values(content.cells).flatMap((cell) => cell.question ?? []),
   findings,
+  deal: () => null,
 
   begin: (content, questions) => ({
     rows: layOut(content).map((cells, i) => ({
@@ -83,24 +93,19 @@ export const board: Format<BoardContent, BoardState, BoardView> = {
     })),
   }),
 
-  choose(state, ref, table) {
-    if (table.busy) return refuse('already', 'A question is in play already.');
+  next: () => null,
+  choose(state, ref) {
     const found = find(state, ref);
     if (!found || found.cell.state === 'empty')
       return refuse('notThere', 'There is no question on that cell.');
     if (found.cell.state === 'used') return refuse('used', 'That cell has been played.');
     const { id, points, question } = found.cell;
-    const weight = table.show.questions[question!]?.weight ?? 1;
-    return [{ type: 'picked', ref: id, question: question!, points: points * weight, floor: table.turn }];
+    return { ref: id, question: question!, points };
   },
-
-  inPlay(state, ref) {
-    const found = find(state, ref)!;
-    return { ref, label: found.row.name };
-  },
-
+  place: (state, ref) => ({ label: find(state, ref)?.row.name ?? '', number: null, of: null }),
+  act: () => refuse('notThere', 'There is nothing to choose here.'),
   evolve(state, event, ref) {
-    if (event.type !== 'settled' || ref === null) return;
+    if ((event.type !== 'settled' && event.type !== 'resettled') || ref === null) return;
     const found = find(state, ref);
     if (found) Object.assign(found.cell, { state: 'used', winner: event.winner });
   },
@@ -108,6 +113,7 @@ export const board: Format<BoardContent, BoardState, BoardView> = {
   isOver: (state) => state.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
 
   view: (state) => ({
+    format: 'board',
     rows: state.rows
       .filter((row) => row.cells.some((cell) => cell.state !== 'empty'))
       .map((row) => ({

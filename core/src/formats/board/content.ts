@@ -1,11 +1,9 @@
 import * as v from 'valibot';
-import { Id, line, whole } from '../../text/schemas.ts';
+import { Id, line } from '../../text/schemas.ts';
+import { Points } from '../points.ts';
 
 export const MAX_CATEGORIES = 12;
 export const MAX_VALUES = 10;
-
-/** Points may be any whole number within ± a million. */
-export const Points = whole(-1_000_000, 1_000_000);
 
 /** A cell: the question on it, and its own value where it differs from its column's. */
 export const BoardCell = v.object({ question: v.nullable(Id), value: v.nullable(Points) });

@@ -1,10 +1,12 @@
-import { ALLOWANCE, isRunning } from '../clock.ts';
-import type { SeatCommand } from '../command.ts';
+import { isRunning, ALLOWANCE } from '../clock.ts';
+import type { AnswerCommand } from '../command.ts';
 import type { Draft } from '../events.ts';
+import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../inPlay.ts';
+import { countsIn } from '../points.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
-import { responseOf, teamOf, type QuestionInPlay, type SittingState } from '../state.ts';
+import { teamOf, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
 import type { Context } from './context.ts';
-import { kindInPlay, lock, writtenQuestion } from './steps.ts';
+import { lock } from './steps.ts';
 
 const noAnswer: Record<string, string> & { one: string } = {
   one: 'That is no answer to this question.',
@@ -14,48 +16,97 @@ const noAnswer: Record<string, string> & { one: string } = {
 
 /** Slots that a team was ruled wrong on and that nobody can pick again. */
 export function ruledOut(state: SittingState, question: QuestionInPlay): number[] {
+  if (question.tried.length === 0) return [];
   const kind = kindInPlay(state, question);
   const content = writtenQuestion(state, question).answer;
   if (!kind.keyed || kind.control(content).type !== 'one') return [];
-  return question.responses
-    .filter(
-      (response) => response.answer && response.verdict === 'wrong' && question.tried.includes(response.team),
-    )
-    .flatMap((response) => kind.show(content, question.order, response.answer!).slots);
+  const wrong = question.responses.filter(
+    (response) => response.answer && response.verdict === 'wrong' && question.tried.includes(response.team),
+  );
+  const slots = wrong.flatMap((response) => kind.show(content, question.order, response.answer!).slots);
+  return [...new Set(slots)];
 }
 
-/** Takes the answer of a seat: one a team, the first one locks it. */
-export function answer(
-  state: SittingState,
-  command: SeatCommand,
-  { now, actor }: Context,
-): Draft[] | Refusal {
+/** Who answers: a seat for itself or its team, or the stage for the team on the floor. */
+function whose(state: SittingState, question: QuestionInPlay, { actor }: Context) {
+  if (actor.role === 'stage') {
+    if (question.floor === null)
+      return refuse('notYours', 'Nobody has the floor: answers come from handsets, or are said.');
+    return { who: question.floor, team: question.floor, seat: '' };
+  }
   const seat = state.seats.get(actor.id);
   if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
+  const own = state.show.devices.mode === 'each' ? seat.id : seat.team;
+  return { who: own, team: seat.team, seat: seat.id };
+}
+
+/** Takes an answer: one a team, or one a seat where everybody answers for themselves. */
+export function answer(state: SittingState, command: AnswerCommand, context: Context): Draft[] | Refusal {
   const question = state.question;
-  if (!question || question.ref !== command.question || question.step !== 'open')
-    return refuse('late', 'Answers are closed.');
-  if (isRunning(question.clock) && now > question.clock.deadline + ALLOWANCE)
+  if (question?.play !== command.play || question.step !== 'open') {
+    const gone = context.actor.role === 'seat' && state.seats.get(context.actor.id)?.removed !== false;
+    return gone
+      ? refuse('notYours', 'You are not in this show any more.')
+      : refuse('late', 'Answers are closed.');
+  }
+  const own = whose(state, question, context);
+  if (isRefusal(own)) return own;
+  if (isRunning(question.clock) && context.now > question.clock.deadline + ALLOWANCE)
     return refuse('late', 'Time is up: this answer came too late.');
-  if (seat.team !== question.floor)
+  if (question.mode !== 'everyone' && own.team !== question.floor)
     return refuse(
       'notYours',
-      `This question is with ${teamOf(state, question.floor)?.name ?? 'another team'}.`,
+      question.floor === null
+        ? 'Press the buzzer first.'
+        : `This question is with ${teamOf(state, question.floor)?.name ?? 'another team'}.`,
     );
-  const given = responseOf(question, seat.team);
-  if (given) {
+  const given = question.byWho.get(own.who);
+  if (given && !(rulesOf(state).change && given.verdict === null)) {
+    if (own.who === own.seat) return refuse('already', 'You have answered already.');
     const by = given.seat === null ? 'the host' : (state.seats.get(given.seat)?.name ?? 'your team');
     return refuse('already', `Your team has answered: ${by} was first.`);
   }
   const kind = kindInPlay(state, question);
   if (kind.given !== 'handset') return refuse('notNow', 'This one is not answered on a handset.');
   const content = writtenQuestion(state, question).answer;
-  const read = kind.read(content, question.order, command.answer);
+  const read = kind.read(content, orderFor(state, question, own.seat || null), command.answer);
   if (!read) return refuse('invalid', noAnswer[kind.control(content).type] ?? noAnswer.one);
   const out = ruledOut(state, question);
   if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
     return refuse('used', 'That option has been tried: choose another.');
-  const answered = { type: 'answered', seat: seat.id, team: seat.team, answer: read } as const;
-  const locked = lock(state, 'all', answered);
+  const answered = { type: 'answered', seat: own.seat, team: own.team, answer: read } as const;
+  // Whoever may still change the mind is not cut short by being the last.
+  if (rulesOf(state).change || !allHave(state, question, own.who, context)) return [answered];
+  const extra: Response = {
+    who: own.who,
+    team: own.team,
+    seat: own.seat || null,
+    answer: read,
+    after: null,
+    verdict: null,
+    share: 0,
+    by: null,
+    shown: false,
+  };
+  const locked = lock(state, 'all', extra);
   return isRefusal(locked) ? [answered] : [answered, ...locked];
+}
+
+/** Whether everybody who is waited for has answered, once `who` has. */
+function allHave(
+  state: SittingState,
+  question: QuestionInPlay,
+  who: string,
+  { present = () => true }: Context,
+): boolean {
+  const each = state.show.devices.mode === 'each';
+  if (question.mode !== 'everyone' && !each) return true;
+  const has = (one: string) => one === who || question.byWho.has(one);
+  if (question.responses.length + 1 < Math.min(2, state.taken.all)) return false;
+  for (const seat of state.seats.values()) {
+    if (seat.removed || has(each ? seat.id : seat.team) || !present(seat.id)) continue;
+    if (question.mode !== 'everyone' && seat.team !== question.floor) continue;
+    if (countsIn(state.round, seat.team)) return false;
+  }
+  return true;
 }

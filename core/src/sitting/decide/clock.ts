@@ -1,7 +1,10 @@
 import { add, ALLOWANCE, hold, isRunning, run } from '../clock.ts';
 import type { Draft } from '../events.ts';
+import { rulesOf } from '../inPlay.ts';
+import { nextStep } from '../next.ts';
 import { refuse, type Refusal } from '../refusal.ts';
 import type { SittingState } from '../state.ts';
+import { decided } from './buzz.ts';
 import type { Context } from './context.ts';
 import { at, lock } from './steps.ts';
 
@@ -29,16 +32,44 @@ export function addTime(state: SittingState, seconds: number, { now }: Context):
   return [{ type: 'clockSet', clock: add(question.clock, seconds * 1000, now) }];
 }
 
-/** Locks a question whose time is over; nothing to do before that. */
-export function timeUp(state: SittingState, { now }: Context): Draft[] | Refusal {
-  const moment = due(state);
-  if (moment === null || now < moment) return refuse('notNow', 'Time is not up.');
-  return lock(state, 'time');
+/** When the clock of the open question has run out for good (server ms), or null. */
+function clockOver({ question }: SittingState): number | null {
+  if (question?.step !== 'open' || !isRunning(question.clock)) return null;
+  return question.clock.deadline + ALLOWANCE;
+}
+
+/** When a self-running round goes on by itself (server ms), or null where people must act. */
+function goesOnAt(state: SittingState): number | null {
+  if (state.phase !== 'round') return null;
+  const { pace } = rulesOf(state);
+  if (pace === null || nextStep(state).command === null) return null;
+  // Open answers are locked by all, by time, or by the host: never by the pace.
+  if (state.question?.step === 'open') return null;
+  return state.steppedAt + pace * 1000;
 }
 
 /** The next moment at which time itself acts (server milliseconds), or null. */
 export function due(state: SittingState): number | null {
-  const question = state.question;
-  if (question?.step !== 'open' || !isRunning(question.clock)) return null;
-  return question.clock.deadline + ALLOWANCE;
+  const moments = [clockOver(state), state.question?.buzzUntil ?? null, goesOnAt(state)];
+  return moments.reduce(
+    (first, one) => (one !== null && (first === null || one < first) ? one : first),
+    null,
+  );
+}
+
+/** What time does once it is due; `carryOut` decides a command of the host. */
+export function timeUp(
+  state: SittingState,
+  context: Context,
+  carryOut: (command: NonNullable<ReturnType<typeof nextStep>['command']>) => Draft[] | Refusal,
+): Draft[] | Refusal {
+  const { now } = context;
+  const { question } = state;
+  if (question && question.buzzUntil !== null && now >= question.buzzUntil)
+    return decided(state, question, question.presses, context);
+  const over = clockOver(state);
+  if (over !== null && now >= over) return lock(state, 'time');
+  const on = goesOnAt(state);
+  if (on !== null && now >= on) return carryOut(nextStep(state).command!);
+  return refuse('notNow', 'Time is not up.');
 }

@@ -7,4 +7,10 @@ export interface Context {
   now: number;
   random: Random;
   actor: Actor;
+  /** The longest that a message of this client was seen to take there and back, in milliseconds. */
+  roundTrip?: number;
+  /** How long presses of others may still be under way when one arrives, in milliseconds. */
+  window?: number;
+  /** Whether a seat is connected, or was until just now; all are where nothing is said. */
+  present?: (seat: string) => boolean;
 }

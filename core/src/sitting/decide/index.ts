@@ -1,18 +1,22 @@
-import { formatOf } from '../../formats/index.ts';
 import type { Command } from '../command.ts';
 import type { Actor, Draft, LoggedEvent } from '../events.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
 import { teamOf, type Sitting, type SittingState } from '../state.ts';
 import { answer } from './answer.ts';
+import { buzz } from './buzz.ts';
 import { addTime, setClock, timeUp } from './clock.ts';
 import type { Context } from './context.ts';
 import { moveSeat, removeSeat, renameSeat, takeSeat } from './people.ts';
-import { handOn, leave, lock, open, pose, rule, settle, showAnswers, showKey } from './steps.ts';
-import { takeBack } from './takeBack.ts';
+import { act, begin, choose, giveTurn } from './round.ts';
+import { acceptAnswer, rule } from './rule.ts';
+import { handOn, leave, lock, open, pose, settle, showAnswers, showKey, showResponse } from './steps.ts';
+import { forward, takeBack } from './takeBack.ts';
 
 const roles: Partial<Record<Command['type'], Actor['role'][]>> = {
   choose: ['host', 'stage'],
-  answer: ['seat'],
+  answer: ['seat', 'stage'],
+  buzz: ['seat'],
+  act: ['host', 'stage', 'seat'],
   takeSeat: ['seat'],
   timeUp: ['clock'],
   outage: ['clock'],
@@ -47,13 +51,12 @@ export function decide(
 
 function draft(sitting: Sitting, command: Command, context: Context): Draft[] | Refusal {
   const { state } = sitting;
-  if (state.phase === 'closed' && command.type !== 'takeBack' && command.type !== 'adjust')
+  const always = ['takeBack', 'forward', 'adjust', 'rule', 'acceptAnswer'];
+  if (state.phase === 'closed' && !always.includes(command.type))
     return refuse('notNow', 'The show is closed. Take back the closing to go on.');
   switch (command.type) {
     case 'begin':
-      return state.phase === 'lobby'
-        ? [{ type: 'roundBegan', round: 0, turn: state.show.teams[0]!.id }]
-        : refuse('already', 'The round has begun.');
+      return begin(state, command.round, context);
     case 'giveTurn':
       return giveTurn(state, command.team);
     case 'choose':
@@ -65,17 +68,30 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'lock':
       return lock(state, 'host');
     case 'rule':
-      return rule(state, command.team, command.verdict, command.share);
+      return rule(state, command);
+    case 'acceptAnswer':
+      return acceptAnswer(state, command.play, command.who);
     case 'showAnswers':
       return showAnswers(state);
     case 'showKey':
       return showKey(state);
+    case 'showResponse':
+      return showResponse(state, command.who);
     case 'handOn':
       return handOn(state, context);
     case 'settle':
       return settle(state);
     case 'leave':
-      return leave(state);
+      return leave(state, context);
+    case 'buzzFor':
+      return buzz(state, { ...command, seat: null }, context);
+    case 'buzz': {
+      const seat = state.seats.get(context.actor.id);
+      if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
+      return buzz(state, { ...command, team: seat.team, seat: seat.id }, context);
+    }
+    case 'act':
+      return act(state, command.act, context);
     case 'clock':
       return setClock(state, command.act, context);
     case 'addTime':
@@ -85,18 +101,11 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
         ? refuse('already', 'It is so already.')
         : [{ type: 'standingsShown', on: command.on }];
     case 'adjust':
-      if (!teamOf(state, command.team)) return refuse('notThere', 'There is no such team.');
-      if (command.amount === 0) return refuse('invalid', 'A change of 0 points changes nothing.');
-      return [
-        {
-          type: 'scored',
-          team: command.team,
-          amount: command.amount,
-          cause: { by: 'hand', reason: command.reason },
-        },
-      ];
+      return adjust(state, command);
     case 'takeBack':
-      return takeBack(sitting);
+      return takeBack(sitting, command.to);
+    case 'forward':
+      return forward(sitting);
     case 'close':
       return state.phase === 'lobby' ? refuse('notNow', 'The round has not begun.') : [{ type: 'closed' }];
     case 'renameSeat':
@@ -110,21 +119,17 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'takeSeat':
       return takeSeat(state, command);
     case 'timeUp':
-      return timeUp(state, context);
+      return timeUp(state, context, (next) => draft(sitting, next, context));
     case 'outage':
       return [{ type: 'outage', ms: command.ms }];
   }
 }
 
-function giveTurn(state: SittingState, team: string): Draft[] | Refusal {
+function adjust(
+  state: SittingState,
+  { team, amount, reason }: Command & { type: 'adjust' },
+): Draft[] | Refusal {
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
-  if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
-  if (state.question) return refuse('notNow', 'A question is in play: hand it on instead.');
-  return state.turn === team ? refuse('already', 'It is their turn.') : [{ type: 'turnGiven', team }];
-}
-
-function choose(state: SittingState, ref: string): Draft[] | Refusal {
-  if (!state.round) return refuse('notNow', 'The round has not begun.');
-  const table = { show: state.show, turn: state.turn, busy: state.question !== null };
-  return formatOf(state.round.format).choose(state.round.state, ref, table);
+  if (amount === 0) return refuse('invalid', 'A change of 0 points changes nothing.');
+  return [{ type: 'scored', team, amount, cause: { by: 'hand', reason } }];
 }

@@ -1,4 +1,5 @@
 import { foldText } from '../../text/fold.ts';
+import { weaveAt } from '../../show/weave.ts';
 import type { Draft } from '../events.ts';
 import { refuse, type Refusal } from '../refusal.ts';
 import { teamOf, type Seat, type SittingState } from '../state.ts';
@@ -26,12 +27,14 @@ export function takeSeat(
   command: { seat: string; token: string; name: string; team: string },
 ): Draft[] | Refusal {
   if (state.phase === 'closed') return refuse('notNow', 'This show is over.');
-  if (!teamOf(state, command.team)) return refuse('notThere', 'There is no such team.');
+  const alone = state.show.devices.score === 'players';
+  if (!alone && !teamOf(state, command.team)) return refuse('notThere', 'There is no such team.');
   if (nameTaken(state, command.name)) return taken(command.name);
-  if ([...state.seats.values()].filter((seat) => !seat.removed).length >= MAX_SEATS)
-    return refuse('notNow', `All ${MAX_SEATS} seats are taken.`);
+  if (state.taken.all >= MAX_SEATS) return refuse('notNow', `All ${MAX_SEATS} seats are taken.`);
   const { seat, token, name, team } = command;
-  return [{ type: 'seatTaken', seat, token, name, team }];
+  if (!alone) return [{ type: 'seatTaken', seat, token, name, team }];
+  // Everybody plays for themselves: the seat is a team of one, with a weave of its own.
+  return [{ type: 'seatTaken', seat, token, name, team: seat, weave: weaveAt(state.seats.size) }];
 }
 
 export function renameSeat(state: SittingState, id: string, name: string): Draft[] | Refusal {
@@ -45,6 +48,8 @@ export function renameSeat(state: SittingState, id: string, name: string): Draft
 export function moveSeat(state: SittingState, id: string, team: string): Draft[] | Refusal {
   const seat = seatHere(state, id);
   if ('refused' in seat) return seat;
+  if (state.show.devices.score === 'players')
+    return refuse('notNow', 'Everybody plays for themselves here: there are no teams to move to.');
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
   if (seat.team === team) return refuse('already', 'The player is in that team already.');
   return [{ type: 'seatMoved', seat: id, team }];

@@ -1,21 +1,12 @@
-import { verdictOf, type Verdict } from '../../question/kind.ts';
-import { kindOf, type KindName, type StoredAnswer } from '../../question/kinds/index.ts';
-import type { Question } from '../../question/question.ts';
-import type { RoundRules } from '../../show/rules.ts';
+import { kindOf, type StoredAnswer } from '../../question/kinds/index.ts';
 import type { Clock } from '../clock.ts';
 import type { Draft } from '../events.ts';
+import { kindInPlay, rulesOf, writtenQuestion } from '../inPlay.ts';
+import { paidFor, resultsOfQuestion, winnerOf, worthTo } from '../points.ts';
 import { refuse, type Refusal } from '../refusal.ts';
-import { responseOf, type QuestionInPlay, type SittingState, type Step } from '../state.ts';
-import { handOnTo, nextInOrder } from '../turns.ts';
+import { scoreNow, type QuestionInPlay, type Response, type SittingState, type Step } from '../state.ts';
+import { handOnTo, turnAfter } from '../turns.ts';
 import type { Context } from './context.ts';
-
-export const rulesOf = (state: SittingState): RoundRules => state.show.rounds[state.round?.index ?? 0]!.rules;
-
-export const writtenQuestion = (state: SittingState, play: QuestionInPlay): Question =>
-  state.show.questions[play.question]!;
-
-export const kindInPlay = (state: SittingState, play: QuestionInPlay) =>
-  kindOf(writtenQuestion(state, play).answer.kind as KindName);
 
 const names: Record<Step, string> = {
   picked: 'chosen',
@@ -39,7 +30,7 @@ export function at(
   return { question, no: null };
 }
 
-function startClock(state: SittingState, question: QuestionInPlay, now: number): Draft {
+export function startClock(state: SittingState, question: QuestionInPlay, now: number): Draft {
   const seconds = writtenQuestion(state, question).clock ?? rulesOf(state).clock;
   const limit = seconds === null ? null : seconds * 1000;
   const clock: Clock | null = limit === null ? null : { deadline: now + limit };
@@ -50,8 +41,13 @@ export function pose(state: SittingState, { random }: Context): Draft[] | Refusa
   const { question, no } = at(state, 'picked');
   if (no) return no;
   const content = writtenQuestion(state, question).answer;
-  const order = kindOf(content.kind).layOut(content, random, rulesOf(state).shuffleOptions);
-  return [{ type: 'posed', order }];
+  const rules = rulesOf(state);
+  const kind = kindOf(content.kind);
+  const order = kind.layOut(content, random, rules.shuffleOptions);
+  const posed: Draft = { type: 'posed', order };
+  // Where nothing may be shuffled (true and false) there is no order of one's own either.
+  const own = rules.shuffleBySeat && order.length > 2 && kind.given === 'handset';
+  return [own ? { ...posed, seed: random().toString(36).slice(2) } : posed];
 }
 
 export function open(state: SittingState, { now }: Context): Draft[] | Refusal {
@@ -62,33 +58,42 @@ export function open(state: SittingState, { now }: Context): Draft[] | Refusal {
   return [startClock(state, question, now)];
 }
 
-/** What the key says of an answer of the team on the floor; nothing where only the host can say. */
-function marked(state: SittingState, question: QuestionInPlay, answer: StoredAnswer): Draft[] {
+/** What the key says of all answers that wait for it; nothing where only the host can say. */
+function marked(state: SittingState, question: QuestionInPlay, extra: Response | null): Draft[] {
   const content = writtenQuestion(state, question).answer;
-  const share = kindOf(content.kind).mark(content, answer, [answer]);
-  if (share === null) return [];
-  const verdict = verdictOf(share);
-  const ruled = { type: 'ruled', team: question.floor, verdict, by: 'key' } as const;
-  return [verdict === 'part' ? { ...ruled, share } : ruled];
+  const kind = kindOf(content.kind);
+  const given = question.responses.filter((one) => one.answer !== null && one.who !== extra?.who);
+  if (extra) given.push(extra);
+  const counted = question.mode === 'everyone' ? given : given.filter((one) => one.team === question.floor);
+  const among = counted.map((one) => one.answer as StoredAnswer);
+  const marks = counted
+    .filter((one) => one.verdict === null)
+    .flatMap((one): [string, number][] => {
+      const share = kind.mark(content, one.answer as StoredAnswer, among);
+      return share === null ? [] : [[one.who, share]];
+    });
+  return marks.length > 0 ? [{ type: 'marked', marks }] : [];
 }
 
-/** The response that brings points, if any: right, or right in part. */
-export const wonBy = (question: QuestionInPlay) => question.responses.find((response) => response.share > 0);
+/** The team that is right, wholly or in part, where one team at a time has the floor; null elsewhere. */
+export function wonBy(state: SittingState, question: QuestionInPlay): { team: string; share: number } | null {
+  if (question.mode === 'everyone') return null;
+  for (const { team } of question.responses) {
+    const worth = worthTo(state, question, team);
+    if (worth && worth.share > 0) return { team, share: worth.share };
+  }
+  return null;
+}
 
-/** Points for a share of the value, rounded half up. */
-export const pointsFor = (points: number, share: number): number => Math.floor(points * share + 0.5);
-
-/** Locks the question and marks by the key what can be marked. */
+/** Locks the question and marks by the key what can be marked. `extra` is an answer that comes with it. */
 export function lock(
   state: SittingState,
   why: 'host' | 'all' | 'time',
-  extra?: Draft & { type: 'answered' },
-) {
+  extra: Response | null = null,
+): Draft[] | Refusal {
   const { question, no } = at(state, 'open');
   if (no) return no;
-  const drafts: Draft[] = [{ type: 'locked', why }];
-  const answer = extra?.answer ?? responseOf(question, question.floor)?.answer;
-  return answer ? [...drafts, ...marked(state, question, answer)] : drafts;
+  return [{ type: 'locked', why }, ...marked(state, question, extra)];
 }
 
 export function showAnswers(state: SittingState): Draft[] | Refusal {
@@ -104,12 +109,25 @@ export function showKey(state: SittingState): Draft[] | Refusal {
   return question.keyShown ? refuse('already', 'The key is shown.') : [{ type: 'keyShown' }];
 }
 
-/** What a wrong answer costs the team that had the floor; nothing for no answer. */
+export function showResponse(state: SittingState, who: string | null): Draft[] | Refusal {
+  const { question, no } = at(state, 'locked', 'answers', 'key', 'settled');
+  if (no) return no;
+  if (who !== null && !question.byWho.get(who)?.answer)
+    return refuse('notThere', 'There is no such answer to show.');
+  if (question.onStage === who) return refuse('already', 'It is so already.');
+  return [{ type: 'responseShown', who }];
+}
+
+/** What a wrong answer costs the team that has the floor; nothing for no answer. */
 function penaltyFor(state: SittingState, question: QuestionInPlay): Draft[] {
-  const wrong = responseOf(question, question.floor)?.verdict === 'wrong';
-  if (!wrong || rulesOf(state).penalty === 'none' || question.points === 0) return [];
-  const cause = { by: 'ruling', question: question.question, ref: question.ref, verdict: 'wrong' } as const;
-  return [{ type: 'scored', team: question.floor, amount: -question.points, cause }];
+  const team = question.floor;
+  if (team === null || worthTo(state, question, team)?.verdict !== 'wrong') return [];
+  const due = resultsOfQuestion(state, question, (one) => scoreNow(state, one));
+  const amount = due?.find((one) => one.team === team)?.amount ?? 0;
+  if (amount === 0) return [];
+  const { play, ref, question: id } = question;
+  const cause = { by: 'ruling', question: id, ref, verdict: 'wrong', play } as const;
+  return [{ type: 'scored', team, amount, cause }];
 }
 
 export function handOn(state: SittingState, { now }: Context): Draft[] | Refusal {
@@ -119,37 +137,16 @@ export function handOn(state: SittingState, { now }: Context): Draft[] | Refusal
   if (no) return no;
   const kind = kindInPlay(state, question);
   if (kind.given === 'nowhere') return refuse('notNow', 'There is nothing to answer here.');
-  if (wonBy(question)) return refuse('notNow', 'There is a right answer already.');
-  if (question.step === 'open' && responseOf(question, question.floor))
+  if (question.mode === 'everyone') return refuse('notNow', 'Everyone has this question already.');
+  if (question.floor === null) return refuse('notNow', 'Nobody has the floor: anybody may buzz.');
+  if (wonBy(state, question)) return refuse('notNow', 'There is a right answer already.');
+  if (question.step === 'open' && question.responses.some((one) => one.team === question.floor))
     return refuse('notNow', 'The team has answered: lock it first.');
-  const team = handOnTo(state, question);
-  if (!team) return refuse('notNow', 'Every team has had this question.');
+  const to = handOnTo(state, question);
+  if (to === null) return refuse('notNow', 'Every team has had this question.');
+  const team = to === 'buzz' ? null : to.team;
   const drafts: Draft[] = [...penaltyFor(state, question), { type: 'handedOn', team }];
   return question.step === 'posed' ? drafts : [...drafts, startClock(state, question, now)];
-}
-
-/** Rules on a team's answer; what was said aloud to an open question locks it. */
-export function rule(state: SittingState, team: string, verdict: Verdict, share = 0.5): Draft[] | Refusal {
-  const { question, no } = at(state, 'posed', 'open', 'locked', 'answers', 'key');
-  if (no) return no;
-  if (!state.show.teams.some((one) => one.id === team)) return refuse('notThere', 'There is no such team.');
-  if (!kindInPlay(state, question).keyed)
-    return refuse('notNow', 'This one has no right answer. Points can be given by hand, with a reason.');
-  if (question.tried.includes(team))
-    return refuse('notNow', 'That team was handed past. Take back the step, or change its points by hand.');
-  if (team !== question.floor && verdict === 'wrong' && !responseOf(question, team))
-    return refuse('notNow', 'That team does not have the floor. Take points away by hand, with a reason.');
-  const before = responseOf(question, team);
-  if (before?.verdict === verdict && (verdict !== 'part' || before.share === share))
-    return refuse('already', verdict === 'part' ? 'It is ruled so.' : `It is ruled ${verdict}.`);
-  if (verdict !== 'wrong' && question.responses.some((one) => one.share > 0 && one.team !== team))
-    return refuse('notNow', 'Another team was right. Rule that one wrong first.');
-  const ruled: Draft =
-    verdict === 'part'
-      ? { type: 'ruled', team, verdict, share, by: 'host' }
-      : { type: 'ruled', team, verdict, by: 'host' };
-  const live = question.step === 'posed' || question.step === 'open';
-  return live ? [{ type: 'locked', why: 'host' }, ruled] : [ruled];
 }
 
 /** Writes the points into the ledger and closes the question. */
@@ -157,18 +154,14 @@ export function settle(state: SittingState): Draft[] | Refusal {
   const card = state.question && kindInPlay(state, state.question).given === 'nowhere';
   const { question, no } = at(state, 'locked', 'answers', 'key', ...(card ? (['posed'] as const) : []));
   if (no) return no;
-  const won = wonBy(question);
-  const drafts = penaltyFor(state, question);
-  const amount = won ? pointsFor(question.points, won.share) : 0;
-  if (won && amount !== 0) {
-    const verdict = verdictOf(won.share);
-    const cause = { by: 'ruling', question: question.question, ref: question.ref, verdict } as const;
-    drafts.push({ type: 'scored', team: won.team, amount, cause });
-  }
-  return [...drafts, { type: 'settled', winner: won?.team ?? null }];
+  const paid = paidFor(state, question.play);
+  const already = (team: string) => paid.get(team) ?? 0;
+  const due = resultsOfQuestion(state, question, (team) => scoreNow(state, team) - already(team));
+  const results = due && due.map((one) => ({ ...one, amount: one.amount - already(one.team) }));
+  return [{ type: 'settled', winner: winnerOf(question, due), play: question.play, results }];
 }
 
-export function leave(state: SittingState): Draft[] | Refusal {
-  const { no } = at(state, 'settled');
-  return no ?? [{ type: 'left', turn: nextInOrder(state, state.turn) }];
+export function leave(state: SittingState, { random }: Context): Draft[] | Refusal {
+  const { question, no } = at(state, 'settled');
+  return no ?? [{ type: 'left', turn: turnAfter(state, question, random) }];
 }

@@ -1,28 +1,52 @@
-import { hold, isRunning } from '../clock.ts';
+import { hold, isRunning, type Clock } from '../clock.ts';
 import type { Draft } from '../events.ts';
 import { refuse, type Refusal } from '../refusal.ts';
-import { fold } from '../sitting.ts';
+import { effective, fold } from '../sitting.ts';
 import type { Sitting } from '../state.ts';
+import type { LoggedEvent } from '../events.ts';
+import { evolve, emptyState } from '../evolve.ts';
 
 /** A clock that comes back after its time had run out still leaves this long, in milliseconds. */
 export const LEAST_AFTER_TAKE_BACK = 5000;
 
-/**
- * Takes back the last step of the play, whatever it was, and with it all that came after. The
- * clock that was running before that step is held with the time it had then, so that the host can
- * breathe before going on.
- */
-export function takeBack({ log, state }: Sitting): Draft[] | Refusal {
-  const step = state.steps.at(-1);
-  if (!step) return refuse('notNow', 'There is nothing to take back.');
-  const before = log.slice(
-    0,
-    log.findIndex((event) => event.seq === step.seq),
-  );
-  const moment = log[before.length]!.at;
-  const clock = fold(before).question?.clock ?? null;
-  if (!isRunning(clock)) return [{ type: 'undone', from: step.seq, clock }];
+/** A clock as it comes back: held, with the time it had at `moment`, so that the host can breathe. */
+function heldAt(clock: Clock | null, moment: number): Clock | null {
+  if (!isRunning(clock)) return clock;
   const held = hold(clock, moment) as { remaining: number };
-  const remaining = Math.max(held.remaining, LEAST_AFTER_TAKE_BACK);
-  return [{ type: 'undone', from: step.seq, clock: { remaining } }];
+  return { remaining: Math.max(held.remaining, LEAST_AFTER_TAKE_BACK) };
+}
+
+/**
+ * Takes back the last step of the play, or all from the step that began with event `to`, whatever
+ * they were, and with them all that came after.
+ */
+export function takeBack({ log, state }: Sitting, to?: number): Draft[] | Refusal {
+  const step = to === undefined ? state.steps.at(-1) : state.steps.find((one) => one.seq === to);
+  if (!step)
+    return refuse(
+      'notNow',
+      to === undefined ? 'There is nothing to take back.' : 'That step is taken back already.',
+    );
+  const at = log.findIndex((event) => event.seq === step.seq);
+  const clock = fold(before(log, at)).question?.clock ?? null;
+  return [{ type: 'undone', from: step.seq, clock: heldAt(clock, log[at]!.at) }];
+}
+
+/** The log up to a step, without what was taken back after it. */
+const before = (log: readonly LoggedEvent[], at: number): LoggedEvent[] => {
+  const seq = log[at]!.seq;
+  return effective(log).filter((event) => event.seq < seq);
+};
+
+/** Has again what was taken back last, so long as nothing new has happened since. */
+export function forward({ log, state }: Sitting): Draft[] | Refusal {
+  const last = state.forward.at(-1);
+  if (!last) return refuse('notNow', 'There is nothing to have again.');
+  const undone = log.find((event) => event.seq === last.undone)!;
+  const again = emptyState();
+  const redone = { type: 'redone', of: last.undone, clock: null } as const;
+  const seq = state.seq + 1;
+  const stamped = { ...redone, seq, at: undone.at, actor: undone.actor, command: '' };
+  for (const event of effective([...log, stamped])) if (event.seq !== seq) evolve(again, event);
+  return [{ ...redone, clock: heldAt(again.question?.clock ?? null, undone.at) }];
 }

@@ -1,5 +1,6 @@
-import type { Show } from '../../show/show.ts';
-import type { RoundRules } from '../../show/rules.ts';
+import type { RoundOf, Show } from '../../show/show.ts';
+import { defaultDevices } from '../../show/devices.ts';
+import { rulesWith, type RoundRules } from '../../show/rules.ts';
 import { weaveAt } from '../../show/weave.ts';
 import { append, blankQuestion, decide, isRefusal, newSitting, openDoors } from '../../index.ts';
 import type {
@@ -103,6 +104,9 @@ export function everyKind(): { answer: AnswerContent; right: unknown; wrong: unk
   ];
 }
 
+/** The first round of a show, which is a board. */
+export const boardOf = (show: Show): RoundOf<'board'> => show.rounds[0] as RoundOf<'board'>;
+
 /** A board of one row with a question of every kind, worth 100 each, on the cells a:0, a:1, … */
 export function everyKindShow(rules: Partial<RoundRules> = {}): Show {
   const show = sampleShow(rules);
@@ -110,7 +114,7 @@ export function everyKindShow(rules: Partial<RoundRules> = {}): Show {
   show.questions = Object.fromEntries(
     kinds.map(({ answer }, i) => [`q${i}`, question(`q${i}`, `Prompt ${i}`, answer)]),
   );
-  show.rounds[0]!.content = {
+  boardOf(show).content = {
     categories: [{ id: 'a', name: 'Kinds' }],
     values: kinds.map((_, i) => ({ id: `${i}`, points: 100 })),
     cells: Object.fromEntries(kinds.map((_, i) => [`a:${i}`, { question: `q${i}`, value: null }])),
@@ -124,12 +128,13 @@ export function sampleShow(rules: Partial<RoundRules> = {}, key = 'k2'): Show {
   return {
     title: 'Sample',
     teams: ['Bowline', 'Fairlead', 'Leeward'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
+    devices: defaultDevices,
     rounds: [
       {
         id: 'r',
         format: 'board',
         title: 'Round one',
-        rules: { afterWrong: 'handOn', penalty: 'full', clock: 20, shuffleOptions: true, ...rules },
+        rules: rulesWith({ penalty: 'full', ...rules }),
         content: {
           categories: [
             { id: 'a', name: 'Tides' },
@@ -223,8 +228,8 @@ export class Table {
   }
 
   answer(seat: string, wire: unknown): LoggedEvent[] | Refusal {
-    const question = this.state.question?.ref ?? '';
-    return this.send({ type: 'answer', question, answer: wire }, seatActor(seat));
+    const play = this.state.question?.play ?? 0;
+    return this.send({ type: 'answer', play, answer: wire }, seatActor(seat));
   }
 
   pick(seat: string, text: string): LoggedEvent[] | Refusal {
@@ -232,8 +237,8 @@ export class Table {
   }
 
   scores(): number[] {
-    const { ledger, show } = this.state;
-    return show.teams.map((team) =>
+    const { ledger, teams } = this.state;
+    return teams.map((team) =>
       ledger.filter((entry) => entry.team === team.id).reduce((sum, entry) => sum + entry.amount, 0),
     );
   }

@@ -1,14 +1,20 @@
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
 import type { AnswerView, Verdict } from '../../question/kind.ts';
-import { kindInPlay, rulesOf, wonBy, writtenQuestion } from '../decide/steps.ts';
+import type { FormatName } from '../../formats/index.ts';
+import type { Clock } from '../clock.ts';
+import { wonBy } from '../decide/steps.ts';
 import type { Draft } from '../events.ts';
+import { kindInPlay, rulesFor, rulesOf, writtenQuestion } from '../inPlay.ts';
 import type { LedgerEntry } from '../ledger.ts';
 import { nextStep, type NextStep } from '../next.ts';
-import type { QuestionInPlay, SittingState } from '../state.ts';
+import { worthTo } from '../points.ts';
+import { memberwise, type Press, type QuestionInPlay, type SittingState } from '../state.ts';
 import { handOnTo } from '../turns.ts';
 import { publicView, type PublicView } from './public.ts';
 
 export interface DeskResponse {
+  /** By which it is ruled on: the seat where members answer for themselves, else the team. */
+  who: string;
   team: string;
   /** Null when it was said aloud. */
   player: string | null;
@@ -21,8 +27,25 @@ export interface DeskResponse {
 
 export interface DeskQuestion extends QuestionForHost {
   responses: DeskResponse[];
-  /** The team that gets it next if it is handed on. */
-  handOnTo: string | null;
+  /** What each team with an answer gets or loses as things stand. */
+  worth: Record<string, number>;
+  /** The team that gets it next if it is handed on, or anybody by buzz. */
+  handOnTo: { team: string } | 'buzz' | null;
+  /** The clock, also where only the host may see it. */
+  clock: Clock | null;
+  limit: number | null;
+  presses: Press[];
+  /** Teams that pressed before the buzzers were open. */
+  early: string[];
+  onStage: string | null;
+}
+
+/** A part of the running order, for the host. */
+export interface RoundLine {
+  format: FormatName;
+  title: string;
+  /** How often it was begun. */
+  begun: number;
 }
 
 /** Everything: for the host alone. */
@@ -32,11 +55,42 @@ export interface DeskView extends PublicView {
     question: DeskQuestion | null;
     ledger: (LedgerEntry & { label: string })[];
     next: NextStep;
-    /** The step that would be taken back. */
+    rounds: RoundLine[];
+    /** The steps that can be taken back, the last one first. */
+    steps: { seq: number; type: Draft['type'] }[];
+    /** The step that would be taken back, and the one that would be had again. */
     takeBack: Draft['type'] | null;
+    forward: Draft['type'] | null;
     turnsTaken: Record<string, number>;
-    penalty: 'none' | 'full';
+    penalty: 'none' | 'part' | 'full';
+    /** Whether members of a team answer each for themselves. */
+    memberwise: boolean;
+    /** Questions that are over, for a ruling that is changed later: the last one first. */
+    played: { play: number; prompt: string; responses: DeskResponse[] }[];
   };
+}
+
+/** Steps that are offered to be taken back at once, and questions to look back at. */
+const STEPS = 30;
+const LOOK_BACK = 12;
+
+function responsesOf(
+  state: SittingState,
+  question: QuestionInPlay,
+  order: readonly number[],
+): DeskResponse[] {
+  const { answer } = writtenQuestion(state, question);
+  const kind = kindInPlay(state, question);
+  return question.responses.map((response) => ({
+    who: response.who,
+    team: response.team,
+    player: response.seat === null ? null : (state.seats.get(response.seat)?.name ?? ''),
+    answer: response.answer && kind.show(answer, order, response.answer),
+    after: response.after,
+    verdict: response.verdict,
+    share: response.share,
+    by: response.by,
+  }));
 }
 
 function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuestion {
@@ -44,25 +98,26 @@ function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuesti
   const kind = kindInPlay(state, question);
   // Before it is posed the options have no order on the stage yet: the author's serves the host.
   const order = question.step === 'picked' ? kind.asWritten(written.answer) : question.order;
+  const over = question.keyShown || wonBy(state, question) !== null || kind.given === 'nowhere';
+  const teams = [...new Set(question.responses.map((one) => one.team))];
   return {
     ...questionForHost(written, order),
-    responses: question.responses.map((response) => ({
-      team: response.team,
-      player: response.seat === null ? null : (state.seats.get(response.seat)?.name ?? ''),
-      answer: response.answer && kind.show(written.answer, order, response.answer),
-      after: response.after,
-      verdict: response.verdict,
-      share: response.share,
-      by: response.by,
-    })),
-    handOnTo:
-      question.keyShown || wonBy(question) || kind.given === 'nowhere' ? null : handOnTo(state, question),
+    responses: responsesOf(state, question, order),
+    worth: Object.fromEntries(teams.map((team) => [team, worthTo(state, question, team)?.amount ?? 0])),
+    handOnTo: over || question.floor === null ? null : handOnTo(state, question),
+    clock: question.clock,
+    limit: question.limit,
+    presses: question.presses,
+    early: question.early,
+    onStage: question.onStage,
   };
 }
 
 /** What a ledger line is about: the prompt of its question, or the host's reason. */
-const labelOf = (state: SittingState, { cause }: LedgerEntry): string =>
-  cause.by === 'hand' ? cause.reason : (state.show.questions[cause.question]?.prompt ?? '');
+const labelOf = (state: SittingState, { cause }: LedgerEntry): string => {
+  if (cause.by === 'hand') return cause.reason;
+  return cause.by === 'ruling' ? (state.show.questions[cause.question]?.prompt ?? '') : '';
+};
 
 export function deskView(state: SittingState): DeskView {
   return {
@@ -74,9 +129,32 @@ export function deskView(state: SittingState): DeskView {
       question: state.question ? deskQuestion(state, state.question) : null,
       ledger: state.ledger.map((entry) => ({ ...entry, label: labelOf(state, entry) })),
       next: nextStep(state),
+      rounds: state.show.rounds.map(({ format, title }, index) => ({
+        format,
+        title,
+        begun: state.begun.filter((one) => one.index === index).length,
+      })),
+      steps: state.steps
+        .slice(-STEPS)
+        .reverse()
+        .map(({ seq, type }) => ({ seq, type })),
       takeBack: state.steps.at(-1)?.type ?? null,
+      forward: state.forward.at(-1)?.type ?? null,
       turnsTaken: Object.fromEntries(state.turnsTaken),
-      penalty: state.round ? rulesOf(state).penalty : 'none',
+      penalty: state.question
+        ? rulesFor(state, state.question).penalty
+        : state.round
+          ? rulesOf(state).penalty
+          : 'none',
+      memberwise: memberwise(state),
+      played: state.played
+        .slice(-LOOK_BACK)
+        .reverse()
+        .map((play) => ({
+          play: play.play,
+          prompt: writtenQuestion(state, play).prompt,
+          responses: responsesOf(state, play, play.order),
+        })),
     },
   };
 }

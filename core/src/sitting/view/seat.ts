@@ -1,6 +1,7 @@
-import type { AnswerView } from '../../question/kind.ts';
-import { kindInPlay, writtenQuestion } from '../decide/steps.ts';
-import { responseOf, type SittingState } from '../state.ts';
+import type { AnswerView, KeyView, OptionView } from '../../question/kind.ts';
+import { kindInPlay, orderFor, rulesFor, writtenQuestion } from '../inPlay.ts';
+import { countsIn, paidFor } from '../points.ts';
+import type { QuestionInPlay, Response, SittingState } from '../state.ts';
 
 /** What one handset gets beside the public view: who it is, and its team's answer. */
 export interface SeatView {
@@ -8,23 +9,62 @@ export interface SeatView {
   name: string;
   team: string;
   removed: boolean;
+  /** Whether an answer counts now, or is for honour only. */
+  counts: boolean;
   /** The answer of the own team to the question in play: what, and from whom first. */
-  given: { answer: AnswerView | null; by: string; mine: boolean } | null;
+  given: { answer: AnswerView | null; by: string; mine: boolean; final: boolean } | null;
+  /** The own order of options, where each handset has one; the key in it once it is shown. */
+  own: { options: OptionView[]; key: KeyView | null } | null;
+  /** When the buzzer may be pressed again after a press that came too early (server ms), or null. */
+  lockedOutUntil: number | null;
+  /** What the question brought the own team, once it is settled. */
+  earned: number | null;
+}
+
+function givenOf(
+  state: SittingState,
+  question: QuestionInPlay,
+  id: string,
+  response: Response | undefined,
+): SeatView['given'] {
+  if (!response || response.seat === null) return null;
+  const content = writtenQuestion(state, question).answer;
+  const order = orderFor(state, question, id);
+  return {
+    answer: response.answer && kindInPlay(state, question).show(content, order, response.answer),
+    by: state.seats.get(response.seat)?.name ?? '',
+    mine: response.seat === id,
+    final: question.step !== 'open' || !rulesFor(state, question).change,
+  };
+}
+
+function ownLayout(state: SittingState, question: QuestionInPlay, id: string): SeatView['own'] {
+  if (question.seed === null || question.openedAt === null) return null;
+  const { answer } = writtenQuestion(state, question);
+  const kind = kindInPlay(state, question);
+  const order = orderFor(state, question, id);
+  return {
+    options: kind.options(answer, order),
+    key: question.keyShown ? kind.key(answer, order) : null,
+  };
 }
 
 export function seatView(state: SittingState, id: string): SeatView | null {
   const seat = state.seats.get(id);
   if (!seat) return null;
-  const question = state.question;
-  const response = question ? responseOf(question, seat.team) : undefined;
-  let given: SeatView['given'] = null;
-  if (question && response && response.seat !== null && !seat.removed) {
-    const content = writtenQuestion(state, question).answer;
-    given = {
-      answer: response.answer && kindInPlay(state, question).show(content, question.order, response.answer),
-      by: state.seats.get(response.seat)?.name ?? '',
-      mine: response.seat === id,
-    };
-  }
-  return { seat: id, name: seat.name, team: seat.team, removed: seat.removed, given };
+  const { question } = state;
+  const here = question !== null && !seat.removed;
+  const response = question ? (question.byWho.get(id) ?? question.byWho.get(seat.team)) : undefined;
+  const early = here && question.early.includes(seat.team) && question.openedAt !== null;
+  return {
+    seat: id,
+    name: seat.name,
+    team: seat.team,
+    removed: seat.removed,
+    counts: countsIn(state.round, seat.team),
+    given: here ? givenOf(state, question, id, response) : null,
+    own: here ? ownLayout(state, question, id) : null,
+    lockedOutUntil: early ? question.openedAt! + rulesFor(state, question).lockout * 1000 : null,
+    earned: here && question.step === 'settled' ? (paidFor(state, question.play).get(seat.team) ?? 0) : null,
+  };
 }

@@ -1,0 +1,123 @@
+import * as v from 'valibot';
+import { seeded } from '../../random/seeded.ts';
+import type { Draft } from '../../sitting/events.ts';
+import { refuse } from '../../sitting/refusal.ts';
+import { Id, whole } from '../../text/schemas.ts';
+import { usual, type Format } from '../format.ts';
+import {
+  beginSequence,
+  dealSequence,
+  sequenceFindings,
+  type DealtSequence,
+  type SequenceState,
+} from '../sequence.ts';
+import { MOST_COVERS, type CounterweightContent } from './content.ts';
+import { balancedValues } from './values.ts';
+
+interface Dealt extends DealtSequence {
+  values: number[];
+}
+export interface CounterweightState extends SequenceState {
+  covers: { value: number; team: string | null }[];
+  /** The team that won a question and may have a cover lifted. */
+  choosing: string | null;
+}
+export interface CounterweightView {
+  format: 'counterweight';
+  played: number;
+  choosing: string | null;
+  /** A value is told when its cover is up; `team` is who lifted it. */
+  covers: { value: number | null; team: string | null }[];
+}
+
+/** Whoever won the question has a cover lifted by the own team or by another one. */
+const Lift = v.object({ do: v.literal('lift'), cover: whole(0, MOST_COVERS - 1), team: Id });
+
+/** What is left of a question list that comes round again when all were played. */
+const at = ({ order, played }: CounterweightState) => order[played % order.length];
+
+/**
+ * Counterweight: hidden values, each with its opposite. A right answer earns the choice of who
+ * lifts a cover; when all are up, the total closest to zero wins.
+ */
+export const counterweight: Format<CounterweightContent, CounterweightState, CounterweightView, Dealt> = {
+  ...usual,
+  prescribes: {
+    floor: 'turn',
+    afterWrong: 'handOn',
+    penalty: 'none',
+    speed: null,
+    passShare: 100,
+    lowest: null,
+  },
+  questionsOf: (content) => content.items.map(({ id }) => id),
+  findings(content, questions) {
+    const found = sequenceFindings(content, questions);
+    const sum = (content.values ?? []).reduce((total, value) => total + value, 0);
+    if (sum !== 0)
+      found.push({
+        code: 'coversNotBalanced',
+        ref: null,
+        question: null,
+        params: { sum },
+        mustMend: false,
+      });
+    return found;
+  },
+  deal: (content, questions, random) => ({
+    ...dealSequence(content, questions, random),
+    values:
+      content.values ??
+      balancedValues(content.covers, content.most, content.seed ? seeded(content.seed) : random),
+  }),
+  begin: (content, _questions, dealt) => ({
+    ...beginSequence({ ...content, points: 0 }, dealt ?? { order: [] }),
+    covers: (dealt?.values ?? []).map((value) => ({ value, team: null })),
+    choosing: null,
+  }),
+  next: (state) => (state.choosing || counterweight.isOver(state) ? null : String(state.played)),
+  choose(state, ref) {
+    if (state.choosing) return refuse('notNow', 'A cover must be lifted first.');
+    const item = ref === String(state.played) && !counterweight.isOver(state) ? at(state) : undefined;
+    if (!item) return refuse('notThere', 'That question is not the next one.');
+    return { ref, question: item.id, points: 0 };
+  },
+  place: (_state, ref) => ({ label: '', number: Number(ref) + 1, of: null }),
+  waitsFor: (state) => state.choosing,
+  act(state, act, table, by) {
+    const read = v.safeParse(Lift, act);
+    if (!read.success) return refuse('invalid', 'That is nothing to do here.');
+    if (state.choosing === null) return refuse('notNow', 'Nobody has earned a cover now.');
+    if (table.busy) return refuse('notNow', 'The question is not over yet.');
+    if (by.role === 'team' && by.team !== state.choosing)
+      return refuse('notYours', 'Another team has earned this choice.');
+    const { cover, team } = read.output;
+    const found = state.covers[cover];
+    if (!found) return refuse('notThere', 'There is no such cover.');
+    if (found.team !== null) return refuse('used', 'That cover is up already.');
+    if (!table.teams.includes(team)) return refuse('notThere', 'There is no such team.');
+    const drafts: Draft[] = [{ type: 'acted', act: read.output }];
+    if (found.value !== 0)
+      drafts.push({ type: 'scored', team, amount: found.value, cause: { by: 'format', what: 'cover' } });
+    return drafts;
+  },
+  evolve(state, event) {
+    if (event.type === 'settled') {
+      state.played++;
+      state.choosing = event.winner;
+    }
+    if (event.type !== 'acted') return;
+    const { cover, team } = event.act as v.InferOutput<typeof Lift>;
+    state.covers[cover]!.team = team;
+    state.choosing = null;
+  },
+  isOver: (state) =>
+    (state.choosing === null && state.covers.every(({ team }) => team !== null)) || state.order.length === 0,
+  rankBy: (_state, _team, score) => [-Math.abs(score)],
+  view: ({ covers, choosing, played }) => ({
+    format: 'counterweight',
+    played,
+    choosing,
+    covers: covers.map(({ value, team }) => ({ value: team === null ? null : value, team })),
+  }),
+};

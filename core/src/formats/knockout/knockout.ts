@@ -1,0 +1,83 @@
+import { refuse } from '../../sitting/refusal.ts';
+import { usual, type Format } from '../format.ts';
+import {
+  beginSequence,
+  dealSequence,
+  sequenceFindings,
+  type DealtSequence,
+  type SequenceState,
+} from '../sequence.ts';
+import type { KnockoutContent } from './content.ts';
+import { livesAfter, type Turnout } from './lives.ts';
+
+export interface KnockoutState extends SequenceState {
+  lives: number;
+  turnouts: Turnout[];
+  /** Those who lost lives, with what is left to them. */
+  left: Map<string, number>;
+  /** Everybody who ever played; more may come later. */
+  known: Set<string>;
+}
+
+export interface KnockoutView {
+  format: 'knockout';
+  played: number;
+  of: number;
+  lives: number;
+  /** The lives left to those who lost any. */
+  left: Record<string, number>;
+}
+
+const livesOf = (state: KnockoutState, team: string): number => state.left.get(team) ?? state.lives;
+
+/** Knockout: a miss costs a life; the last one, or who has most lives at the end, wins. */
+export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, DealtSequence> = {
+  ...usual,
+  prescribes: { floor: 'everyone', afterWrong: 'close' },
+  questionsOf: (content) => content.items.map(({ id }) => id),
+  findings: sequenceFindings,
+  deal: dealSequence,
+  begin: (content, _questions, dealt) => ({
+    ...beginSequence(content, dealt ?? { order: [] }),
+    lives: content.lives,
+    turnouts: [],
+    left: new Map(),
+    known: new Set(),
+  }),
+  next: (state) => (knockout.isOver(state) ? null : String(state.played)),
+  choose(state, ref) {
+    const item = ref === String(state.played) ? state.order[state.played] : undefined;
+    if (!item) return refuse('notThere', 'That question is not the next one.');
+    return { ref, question: item.id, points: item.points };
+  },
+  place: ({ order }, ref) => ({ label: '', number: Number(ref) + 1, of: order.length }),
+  act: () => refuse('notThere', 'There is nothing to choose here.'),
+  counts: (state, team) => livesOf(state, team) > 0,
+  evolve(state, event) {
+    if (event.type === 'settled') state.played++;
+    if (event.type !== 'settled' && event.type !== 'resettled') return;
+    if (!event.results) return;
+    const turnout = {
+      play: event.type === 'settled' ? event.seq : event.play,
+      playing: event.results.map(({ team }) => team),
+      right: event.results.filter(({ share }) => share > 0).map(({ team }) => team),
+    };
+    if (event.type === 'settled') state.turnouts.push({ ...turnout, play: event.play ?? event.seq });
+    else state.turnouts = state.turnouts.map((one) => (one.play === turnout.play ? turnout : one));
+    for (const team of turnout.playing) state.known.add(team);
+    state.left = livesAfter(state.turnouts, state.lives);
+  },
+  isOver(state) {
+    if (state.played >= state.order.length) return true;
+    const alive = [...state.known].filter((team) => livesOf(state, team) > 0);
+    return state.known.size > 1 && alive.length <= 1;
+  },
+  rankBy: (state, team, score) => [livesOf(state, team), score],
+  view: ({ order, played, lives, left }) => ({
+    format: 'knockout',
+    played,
+    of: order.length,
+    lives,
+    left: Object.fromEntries(left),
+  }),
+};

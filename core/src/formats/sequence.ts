@@ -1,0 +1,69 @@
+import * as v from 'valibot';
+import { lacksOf, type Question } from '../question/question.ts';
+import { shuffledOrder, type Random } from '../random/shuffle.ts';
+import { Id } from '../text/schemas.ts';
+import type { Finding } from './format.ts';
+import { Points } from './points.ts';
+
+/** Questions that are played one after the other, as several formats do. */
+export const MAX_ITEMS = 200;
+
+export const sequenceEntries = {
+  /** By the ids of their questions; `points` where one differs from the others. */
+  items: v.pipe(
+    v.array(v.object({ id: Id, points: v.nullable(Points) })),
+    v.maxLength(MAX_ITEMS, `At most ${MAX_ITEMS} questions a round.`),
+  ),
+  points: Points,
+  shuffle: v.boolean(),
+};
+const Sequence = v.object(sequenceEntries);
+export type Sequence = v.InferOutput<typeof Sequence>;
+
+/** What chance decided: the items that can be played, in the order of play. */
+export interface DealtSequence {
+  order: string[];
+}
+
+export interface SequenceState {
+  order: { id: string; points: number }[];
+  /** How many were played; counts on where they come round again. */
+  played: number;
+}
+
+const playable = ({ items }: Sequence, questions: Record<string, Question>): string[] =>
+  items.map(({ id }) => id).filter((id) => questions[id] && lacksOf(questions[id]).length === 0);
+
+export function dealSequence(
+  content: Sequence,
+  questions: Record<string, Question>,
+  random: Random,
+): DealtSequence {
+  const ids = playable(content, questions);
+  return { order: content.shuffle ? shuffledOrder(ids.length, random).map((i) => ids[i]!) : ids };
+}
+
+export function beginSequence({ items, points }: Sequence, { order }: DealtSequence): SequenceState {
+  const own = new Map(items.map((item) => [item.id, item.points]));
+  return { order: order.map((id) => ({ id, points: own.get(id) ?? points })), played: 0 };
+}
+
+/** Findings of a list of questions: none at all, or some that are left out because they are unfinished. */
+export function sequenceFindings(content: Sequence, questions: Record<string, Question>): Finding[] {
+  const found: Finding[] = [];
+  content.items.forEach(({ id }, i) => {
+    const question = questions[id];
+    const lacks = question ? lacksOf(question) : [];
+    if (lacks.length > 0)
+      found.push({
+        code: 'questionUnfinished',
+        ref: id,
+        question: id,
+        params: { number: i + 1, lacks: lacks.join(',') },
+        mustMend: false,
+      });
+  });
+  if (playable(content, questions).length === 0)
+    found.push({ code: 'noQuestions', ref: null, question: null, params: {}, mustMend: true });
+  return found;
+}

@@ -1,0 +1,79 @@
+import { formatOf } from '../../formats/index.ts';
+import type { By, Table } from '../../formats/format.ts';
+import type { Draft } from '../events.ts';
+import { rulesAt, rulesOf } from '../inPlay.ts';
+import { isRefusal, refuse, type Refusal } from '../refusal.ts';
+import { scoreNow, teamOf, type SittingState } from '../state.ts';
+import type { Context } from './context.ts';
+
+const tableOf = (state: SittingState): Table => ({
+  show: state.show,
+  teams: state.teams.map((team) => team.id),
+  turn: state.turn,
+  busy: state.question !== null,
+});
+
+/** The place in the running order that comes after the round that is on, or null after the last. */
+export function nextRound(state: SittingState): number | null {
+  const next = state.round ? state.round.index + 1 : 0;
+  return next < state.show.rounds.length ? next : null;
+}
+
+/** Who begins a round: by its rule of turns; in order it goes on where the last round stopped. */
+function firstTurn(state: SittingState, index: number, { random }: Context): string {
+  const { turns } = rulesAt(state, index);
+  const ids = state.teams.map((team) => team.id);
+  if (turns === 'drawn') return ids[Math.floor(random() * ids.length)] ?? '';
+  if (turns === 'lowest' && state.round)
+    return ids.reduce(
+      (low, team) => (scoreNow(state, team) < scoreNow(state, low) ? team : low),
+      ids[0] ?? '',
+    );
+  return ids.includes(state.turn) ? state.turn : (ids[0] ?? '');
+}
+
+/** Begins a round of the running order: the next one, or any other, which skips or repeats. */
+export function begin(state: SittingState, given: number | undefined, context: Context): Draft[] | Refusal {
+  if (given === undefined && state.phase !== 'lobby') return refuse('already', 'The round has begun.');
+  if (state.question) return refuse('notNow', 'A question is in play: bring it to its end first.');
+  const index = given ?? nextRound(state);
+  const round = index === null ? undefined : state.show.rounds[index];
+  if (index === null || !round) return refuse('notThere', 'There is no such round.');
+  const format = formatOf(round.format);
+  const dealt = format.deal(round.content, state.show.questions, context.random);
+  const turn = firstTurn(state, index, context);
+  return [{ type: 'roundBegan', round: index, turn, ...(dealt === null ? {} : { dealt }) }];
+}
+
+export function giveTurn(state: SittingState, team: string): Draft[] | Refusal {
+  if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
+  if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
+  if (state.question) return refuse('notNow', 'A question is in play: hand it on instead.');
+  return state.turn === team ? refuse('already', 'It is their turn.') : [{ type: 'turnGiven', team }];
+}
+
+/** Brings a question into play; who may answer it is the round's rule. */
+export function choose(state: SittingState, ref: string): Draft[] | Refusal {
+  if (!state.round) return refuse('notNow', 'The round has not begun.');
+  if (state.question) return refuse('already', 'A question is in play already.');
+  const picked = formatOf(state.round.format).choose(state.round.state, ref, tableOf(state));
+  if (isRefusal(picked)) return picked;
+  const { floor: mode } = rulesOf(state);
+  if (mode === 'turn' && !teamOf(state, state.turn)) return refuse('notNow', 'Nobody is here to answer yet.');
+  const weight = state.show.questions[picked.question]?.weight ?? 1;
+  const floor = mode === 'turn' ? state.turn : null;
+  const points = picked.points * weight;
+  return [{ type: 'picked', ref: picked.ref, question: picked.question, points, floor, mode }];
+}
+
+/** An act that the format of the round knows alone. */
+export function act(state: SittingState, given: unknown, { actor }: Context): Draft[] | Refusal {
+  if (!state.round) return refuse('notNow', 'The round has not begun.');
+  let by: By = { role: actor.role === 'stage' ? 'stage' : 'host' };
+  if (actor.role === 'seat') {
+    const seat = state.seats.get(actor.id);
+    if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
+    by = { role: 'team', team: seat.team };
+  }
+  return formatOf(state.round.format).act(state.round.state, given, tableOf(state), by);
+}

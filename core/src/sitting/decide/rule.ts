@@ -1,0 +1,91 @@
+import type { Verdict } from '../../question/kind.ts';
+import { foldText } from '../../text/fold.ts';
+import type { Draft } from '../events.ts';
+import { kindInPlay } from '../inPlay.ts';
+import { refuse, type Refusal } from '../refusal.ts';
+import {
+  memberwise,
+  playOf,
+  teamOf,
+  type QuestionInPlay,
+  type Response,
+  type SittingState,
+} from '../state.ts';
+import { reckonAgain } from './reckonAgain.ts';
+import { lock, wonBy } from './steps.ts';
+
+interface Ruling {
+  team: string;
+  verdict: Verdict;
+  share?: number | undefined;
+  seat?: string | undefined;
+  play?: number | undefined;
+}
+type Ruled = Draft & { type: 'ruled' };
+
+const ruledAs = (team: string, verdict: Verdict, share: number, who: string, play?: number): Ruled => ({
+  type: 'ruled',
+  team,
+  verdict,
+  by: 'host',
+  ...(verdict === 'part' ? { share } : {}),
+  ...(who === team ? {} : { who }),
+  ...(play === undefined ? {} : { play }),
+});
+
+/** Rules on an answer; what was said aloud to an open question with one team on the floor locks it. */
+export function rule(state: SittingState, ruling: Ruling): Draft[] | Refusal {
+  const { team, verdict, share = 0.5, seat } = ruling;
+  const question = ruling.play === undefined ? state.question : playOf(state, ruling.play);
+  if (!question) return refuse('notNow', 'No question is in play.');
+  if (question.step === 'picked') return refuse('already', 'The question is chosen.');
+  if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
+  if (!kindInPlay(state, question).keyed)
+    return refuse('notNow', 'This one has no right answer. Points can be given by hand, with a reason.');
+  if (seat !== undefined && !(memberwise(state) && question.byWho.get(seat)?.team === team))
+    return refuse('notThere', 'There is no such answer.');
+  const who = seat ?? team;
+  const before = question.byWho.get(who);
+  if (before?.verdict === verdict && (verdict !== 'part' || before.share === share))
+    return refuse('already', verdict === 'part' ? 'It is ruled so.' : `It is ruled ${verdict}.`);
+  const own = ruledAs(team, verdict, share, who, ruling.play);
+  if (question.step === 'settled') return [own, ...reckonAgain(state, question, [own])];
+  if (question.mode !== 'everyone') {
+    if (question.tried.includes(team))
+      return refuse('notNow', 'That team was handed past. Take back the step, or change its points by hand.');
+    if (team !== question.floor && verdict === 'wrong' && !before)
+      return refuse('notNow', 'That team does not have the floor. Take points away by hand, with a reason.');
+    const won = wonBy(state, question);
+    if (verdict !== 'wrong' && won && won.team !== team)
+      return refuse('notNow', 'Another team was right. Rule that one wrong first.');
+  }
+  if (question.step !== 'posed' && question.step !== 'open') return [own];
+  if (question.mode === 'everyone')
+    return question.step === 'posed' ? refuse('notNow', 'Open the answers first.') : [own];
+  if (question.step === 'posed') return [{ type: 'locked', why: 'host' }, own];
+  const locked = lock(state, 'host');
+  return 'refused' in locked ? locked : [...locked.filter((one) => one.type === 'locked'), own];
+}
+
+/** Whether two answers to the same question are the same, as people would say. */
+function sameAnswer(a: Response, b: Response): boolean {
+  const text = (one: Response) => {
+    const answer = one.answer as { text?: unknown } | null;
+    return typeof answer?.text === 'string' ? foldText(answer.text) : JSON.stringify(answer);
+  };
+  return b.answer !== null && text(a) === text(b);
+}
+
+/** Rules an answer right for everyone who gave it, also when the question is over long since. */
+export function acceptAnswer(state: SittingState, play: number, who: string): Draft[] | Refusal {
+  const question: QuestionInPlay | null = playOf(state, play);
+  const meant = question?.byWho.get(who);
+  if (!question || !meant?.answer) return refuse('notThere', 'There is no such answer.');
+  if (!kindInPlay(state, question).keyed) return refuse('notNow', 'This one has no right answer.');
+  if (question.step === 'open') return refuse('notNow', 'Answers are open: lock them first.');
+  const same = question.responses.filter((one) => sameAnswer(meant, one) && one.share < 1);
+  if (same.length === 0) return refuse('already', 'It is ruled right.');
+  const settled = question.step === 'settled';
+  const rulings = same.map((one) => ruledAs(one.team, 'right', 1, one.who, settled ? play : undefined));
+  return settled ? [...rulings, ...reckonAgain(state, question, rulings)] : rulings;
+}

@@ -1,0 +1,162 @@
+import { formatOf } from '../formats/index.ts';
+import { verdictOf, type Verdict } from '../question/kind.ts';
+import type { RoundRules } from '../show/rules.ts';
+import type { Result } from './events.ts';
+import { kindInPlay, rulesFor } from './inPlay.ts';
+import {
+  memberwise,
+  seatsOf,
+  type BegunRound,
+  type QuestionInPlay,
+  type Response,
+  type SittingState,
+} from './state.ts';
+
+/** Rounded half up. */
+export const rounded = (points: number): number => Math.floor(points + 0.5);
+
+/**
+ * What is left of a value for an answer after `t` seconds of `limit`: all of it within `grace`
+ * seconds, then less in even measure down to `keep` percent at the limit.
+ *
+ *     keep + (1 − keep) × (1 − clamp((t − grace) / (limit − grace), 0, 1))
+ */
+export function speedShare(
+  t: number,
+  limit: number,
+  { keep, grace }: NonNullable<RoundRules['speed']>,
+): number {
+  if (limit <= grace) return 1;
+  const late = Math.min(1, Math.max(0, (t - grace) / (limit - grace)));
+  return keep / 100 + (1 - keep / 100) * (1 - late);
+}
+
+/** Teams that had the floor, in that order; nobody in particular where everyone may answer. */
+export const hadFloor = (question: QuestionInPlay): string[] =>
+  question.floor === null ? question.tried : [...question.tried, question.floor];
+
+/** What one response brings or costs, not rounded yet. */
+function worth(question: QuestionInPlay, rules: RoundRules, response: Response): number {
+  const first = hadFloor(question)[0];
+  const later = question.mode !== 'everyone' && first !== undefined && first !== response.team;
+  const value = question.points * (later ? rules.passShare / 100 : 1);
+  if (response.verdict === 'wrong') {
+    const cost = { none: 0, part: rules.penaltyShare / 100, full: 1 }[rules.penalty];
+    return cost === 0 ? 0 : -value * cost;
+  }
+  const timed = rules.speed && question.limit !== null && response.after !== null && !later;
+  const speed = timed ? speedShare(response.after! / 1000, question.limit! / 1000, rules.speed!) : 1;
+  return value * speed * response.share;
+}
+
+interface Worth {
+  share: number;
+  amount: number;
+  verdict: Verdict | null;
+}
+
+/** A team's result from those of its members, as the show combines them. */
+function combined(
+  state: SittingState,
+  question: QuestionInPlay,
+  rules: RoundRules,
+  own: Response[],
+  members: number,
+): Worth {
+  const amounts = own.map((one) => worth(question, rules, one));
+  const sum = (numbers: number[]) => numbers.reduce((total, one) => total + one, 0);
+  const mean = sum(own.map((one) => one.share)) / Math.max(1, members, own.length);
+  const ruled = own.some((one) => one.verdict !== null);
+  const of = (i: number): Worth => ({
+    share: own[i]!.share,
+    amount: rounded(amounts[i]!),
+    verdict: own[i]!.verdict,
+  });
+  const byTime = own.map((_, i) => i).sort((a, b) => (own[a]!.after ?? 0) - (own[b]!.after ?? 0));
+  switch (state.show.devices.combine) {
+    case 'sum':
+      return { share: mean, amount: sum(amounts.map(rounded)), verdict: ruled ? verdictOf(mean) : null };
+    case 'mean': {
+      const amount = rounded(sum(amounts) / Math.max(1, members, own.length));
+      return { share: mean, amount, verdict: ruled ? verdictOf(mean) : null };
+    }
+    case 'first': {
+      const i = byTime.find((one) => own[one]!.share > 0) ?? byTime[0]!;
+      return of(i);
+    }
+    case 'majority': {
+      const votes = new Map<string, number[]>();
+      for (const i of byTime) {
+        const key = JSON.stringify(own[i]!.answer);
+        votes.set(key, [...(votes.get(key) ?? []), i]);
+      }
+      // A tie goes to the answer that was there first.
+      const most = [...votes.values()].reduce((best, one) => (one.length > best.length ? one : best));
+      return of(most[0]!);
+    }
+  }
+}
+
+/** What the question brings to a team as things stand; null where it gave no answer and none was ruled. */
+export function worthTo(state: SittingState, question: QuestionInPlay, team: string): Worth | null {
+  const rules = rulesFor(state, question);
+  const whole = question.byWho.get(team);
+  if (whole) {
+    const { share, verdict } = whole;
+    return { share, amount: rounded(worth(question, rules, whole)), verdict };
+  }
+  if (!memberwise(state)) return null;
+  const own = question.responses.filter((one) => one.team === team && one.answer !== null);
+  return own.length === 0 ? null : combined(state, question, rules, own, seatsOf(state, team).length);
+}
+
+/** Those whom a question concerns: all who play where everyone may answer, else who had it or was ruled on. */
+export function concerned(state: SittingState, question: QuestionInPlay): string[] {
+  if (question.mode === 'everyone')
+    return state.teams.filter(({ id }) => !state.seats.get(id)?.removed).map(({ id }) => id);
+  return [...new Set([...hadFloor(question), ...question.responses.map((one) => one.team)])];
+}
+
+/** What was entered into the ledger for a question so far, by team. */
+export function paidFor(state: SittingState, play: number): Map<string, number> {
+  const paid = new Map<string, number>();
+  for (const { team, amount, cause } of state.ledger)
+    if (cause.by === 'ruling' && cause.play === play) paid.set(team, (paid.get(team) ?? 0) + amount);
+  return paid;
+}
+
+/** A loss takes no score below the floor that the round sets. */
+const floored = (amount: number, before: number, lowest: number | null): number =>
+  lowest === null || amount >= 0 ? amount : Math.max(amount, Math.min(0, lowest - before));
+
+/**
+ * What a question brings in all to everybody whom it concerns. `before` says what each had without
+ * it. Null where nothing can be right or wrong.
+ */
+export function resultsOfQuestion(
+  state: SittingState,
+  question: QuestionInPlay,
+  before: (team: string) => number,
+): Result[] | null {
+  if (!kindInPlay(state, question).keyed) return null;
+  const { lowest } = rulesFor(state, question);
+  const round = state.begun[question.begun];
+  return concerned(state, question).map((team) => {
+    const own = worthTo(state, question, team);
+    const amount = own && countsIn(round, team) ? floored(own.amount, before(team), lowest) : 0;
+    return { team, share: own?.share ?? 0, amount: amount === 0 ? 0 : amount };
+  });
+}
+
+/** The team that won the question: who has most of the marks, then who was first. */
+export function winnerOf(question: QuestionInPlay, results: readonly Result[] | null): string | null {
+  const right = (results ?? []).filter((one) => one.share > 0);
+  const when = (team: string) =>
+    Math.min(...question.responses.filter((one) => one.team === team).map((one) => one.after ?? Infinity));
+  right.sort((a, b) => b.share - a.share || when(a.team) - when(b.team) || 0);
+  return right[0]?.team ?? null;
+}
+
+/** Whether an answer of this team counts in the round, or is for honour only. */
+export const countsIn = (round: BegunRound | null | undefined, team: string): boolean =>
+  !round || formatOf(round.format).counts(round.state, team);
