@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { io, type Socket } from 'socket.io-client';
-import { blankQuestion, blankShow, type Show } from '@distaff/core';
+import { blankQuestion, blankShow, rulesWith, type DeskView, type Show } from '@distaff/core';
 import { freePort, PrivateMariaDb } from '../scripts/lib/mariadb.mjs';
 import { ServerProcess } from '../scripts/lib/server.mjs';
 import type { Figures, LoadOrder } from './load.ts';
@@ -12,24 +12,25 @@ import type { Figures, LoadOrder } from './load.ts';
 /*
  * One sitting, N simulated handsets on real sockets from a process of their own. Measured are
  *  - join: N seats taken at once, each acknowledged only when it is stored in MariaDB;
- *  - answer: N answers to one question at once. One answer a team is the rule: the first is stored
- *    and locks the question, the others are told so;
+ *  - answer: N answers to one question at once, each acknowledged only when it is stored;
  *  - open: from the host's "open" to the last handset that hears of it.
  * The same messages run against a bare `ws` server that stores nothing, in turn, in the same run:
  * the ratio is what to look at, milliseconds depend on the machine.
  */
-const SIZES = [100, 500];
+const SIZES = [100, 500, 1000];
 const ROUNDS = 10;
 const here = path.dirname(fileURLToPath(import.meta.url));
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
 const round = (n: number) => Math.round(n * 100) / 100;
 
-/** Two teams and one cell, answered by text without a clock. */
+/** Two teams and one question, which everyone answers by text, without a clock. */
 function benchShow(): Show {
   let n = 0;
   const show = blankShow('Bench', () => `b${n++}`);
-  const { content, rules } = show.rounds[0]!;
-  rules.clock = null;
+  show.devices = { mode: 'each', score: 'teams', combine: 'mean' };
+  const rules = rulesWith({ floor: 'everyone', afterWrong: 'close', clock: null });
+  const content = { items: [{ id: 'q', points: null }], points: 100, shuffle: false };
+  show.rounds = [{ id: 'r', format: 'quiz', title: '', rules, content }];
   show.questions.q = {
     ...blankQuestion(() => 'q'),
     prompt: 'Which tide has the smallest range?',
@@ -39,7 +40,6 @@ function benchShow(): Show {
       forgive: { case: true, accents: true, articles: true, slips: true },
     },
   };
-  content.cells[`${content.categories[0]!.id}:${content.values[0]!.id}`] = { question: 'q', value: null };
   return show;
 }
 
@@ -96,11 +96,13 @@ async function oneRound(
     extraHeaders: { cookie },
   });
   const show = benchShow();
-  const ref = Object.keys(show.rounds[0]!.content.cells)[0]!;
+  const play = new Promise<number>((resolve) =>
+    desk.on('view', (view: DeskView) => view.question && resolve(view.question.play)),
+  );
   await load.ask({ do: 'connect', url, code: sitting.code, barePort, size });
   const join = await load.ask({ do: 'join', team: show.teams[0]!.id });
   const bareJoin = await load.ask({ do: 'bare' });
-  for (const command of [{ type: 'begin' }, { type: 'choose', ref }, { type: 'pose' }])
+  for (const command of [{ type: 'begin' }, { type: 'choose', ref: '0' }, { type: 'pose' }])
     await send(desk, command);
   const heard = load.ask({ do: 'hear' });
   await new Promise((resolve) => setTimeout(resolve, 100));
@@ -108,7 +110,7 @@ async function oneRound(
   await send(desk, { type: 'open' });
   const open = (await heard) - opened;
   const bareOpen = await load.ask({ do: 'bareHear' });
-  const answer = await load.ask({ do: 'answer', ref });
+  const answer = await load.ask({ do: 'answer', play: await play });
   const bareAnswer = await load.ask({ do: 'bare' });
   await load.ask({ do: 'leave' });
   desk.disconnect();
@@ -162,7 +164,7 @@ async function main(): Promise<void> {
         );
         const first = median(rows.map((row) => row.answer.stored));
         line(
-          `answer ${p}, first stored`,
+          `answer ${p}, all stored`,
           rows.map((row) => row.answer[p]),
           rows.map((row) => row.bareAnswer[p]),
           { stored: first },

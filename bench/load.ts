@@ -5,7 +5,7 @@ export type LoadOrder =
   | { do: 'connect'; url: string; code: string; barePort: number; size: number }
   | { do: 'join'; team: string }
   | { do: 'hear' }
-  | { do: 'answer'; ref: string }
+  | { do: 'answer'; play: number }
   | { do: 'bare' }
   | { do: 'bareHear' }
   | { do: 'leave' };
@@ -94,10 +94,10 @@ const carryOut: { [T in keyof Figures]: (order: Extract<LoadOrder, { do: T }>) =
     );
     return Math.max(...(await Promise.all(moments)));
   },
-  answer: ({ ref }) =>
+  answer: ({ play }) =>
     ownOrder('command', () => ({
       id: id(),
-      command: { type: 'answer', question: ref, answer: { text: 'neap' } },
+      command: { type: 'answer', play, answer: { text: 'neap' } },
     })),
   bare: () =>
     burst(
@@ -107,7 +107,7 @@ const carryOut: { [T in keyof Figures]: (order: Extract<LoadOrder, { do: T }>) =
           bare[i]!.send(
             JSON.stringify({
               id: id(),
-              command: { type: 'answer', question: 'a:1', answer: { text: 'neap' } },
+              command: { type: 'answer', play: 1, answer: { text: 'neap' } },
             }),
           );
         }),

@@ -71,14 +71,15 @@ export function playEvening(
   /** The team on the floor answers, rightly or not, by handset or aloud; sometimes nobody does. */
   const answer = () => {
     const play = sitting.state.question!;
-    const team = show.teams.findIndex((one) => one.id === play.floor);
+    const floor = play.floor!;
+    const team = show.teams.findIndex((one) => one.id === floor);
     const [easy, hard] = skill[team]!;
     const knows = random() < easy! + ((hard! - easy!) * (play.points - 100)) / 400;
     const written = show.questions[play.question]!;
     const kind = kindOf(written.answer.kind);
     wait(3, 14);
     if (kind.given !== 'handset')
-      return send({ type: 'rule', team: play.floor, verdict: knows ? 'right' : 'wrong' });
+      return send({ type: 'rule', team: floor, verdict: knows ? 'right' : 'wrong' });
     if (!knows && random() < 0.15) return send({ type: 'lock' });
     const seat = `seat-${team}-${Math.floor(random() * 3)}`;
     const { slots, texts } = kind.key(written.answer, play.order);
@@ -91,7 +92,7 @@ export function playEvening(
     if (isChoice && !knows && wrong.length === 0) return send({ type: 'lock' });
     const slot = knows ? slots[0] : wrong[Math.floor(random() * wrong.length)];
     const wire = slot === undefined ? { text: knows ? texts[0] : 'no idea' } : { slot };
-    send({ type: 'answer', question: play.ref, answer: wire }, { role: 'seat', id: seat });
+    send({ type: 'answer', play: play.play, answer: wire }, { role: 'seat', id: seat });
   };
   const tried = () => {
     const play = sitting.state.question!;

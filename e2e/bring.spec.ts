@@ -2,6 +2,7 @@ import { strToU8, zipSync } from 'fflate';
 import sharp from 'sharp';
 import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
+import type { RoundOf } from '@distaff/core';
 import { expect, step, test, workshopShow, type Host } from './app.ts';
 
 const questions = async (host: Host, query = '') =>
@@ -98,7 +99,7 @@ test('flashcards from a file become questions with drawn options, and are played
   await expect(page.getByText('4 questions')).toBeVisible();
 
   const show = workshopShow();
-  const cell = show.rounds[0]!.content.cells['tools:v100']!;
+  const cell = (show.rounds[0] as RoundOf<'board'>).content.cells['tools:v100']!;
   cell.question = null;
   await page.goto(`/studio/shows/${await host.makeShow(show)}`);
   await page.getByRole('button', { name: /^Tools for 100:/ }).click();

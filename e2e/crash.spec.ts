@@ -32,6 +32,12 @@ for (const what of ['server', 'database'] as const)
 
     const survive = async (phase: string) =>
       test.step(`killed at: ${phase}`, async () => {
+        // Everybody has drawn the same moment, and what fades in is there.
+        const seqs = () =>
+          Promise.all(
+            Object.values(pages).map((page) => page.locator('[data-seq]').first().getAttribute('data-seq')),
+          );
+        await expect.poll(async () => new Set(await seqs()).size).toBe(1);
         await desk.waitForTimeout(350);
         const before: Record<string, string> = {};
         for (const [name, page] of Object.entries(pages)) before[name] = await told(page);

@@ -76,7 +76,7 @@ export {
   type QuizView,
 } from './formats/index.ts';
 export { InterludeContent, interludes } from './formats/interlude/content.ts';
-export { MAX_ITEMS, type Sequence } from './formats/sequence.ts';
+export { MAX_ITEMS, type Sequence } from './formats/items.ts';
 export { balancedValues } from './formats/counterweight/values.ts';
 export { CounterweightContent, MOST_COVERS } from './formats/counterweight/content.ts';
 export { livesAfter, type Turnout } from './formats/knockout/lives.ts';
@@ -120,7 +120,13 @@ export {
   type DeskView,
   type RoundLine,
 } from './sitting/view/desk.ts';
-export { publicView, type PublicView, type RulesView, type TeamView } from './sitting/view/public.ts';
+export {
+  handsetView,
+  publicView,
+  type PublicView,
+  type RulesView,
+  type TeamView,
+} from './sitting/view/public.ts';
 export { TOLD_SINGLY, type PublicQuestion, type TryView } from './sitting/view/question.ts';
 export { stageView, type StageView } from './sitting/view/stage.ts';
 export { seatView, type SeatView } from './sitting/view/seat.ts';

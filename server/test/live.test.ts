@@ -69,15 +69,16 @@ describe('a question, live', () => {
     ])
       expect(await desk.send(command)).toMatchObject({ ok: true });
     await at(ansa, 'open');
-    expect(
-      await ansa.send({ type: 'answer', question: 'tides:v300', answer: { text: 'NEAP' } }),
-    ).toMatchObject({ ok: true });
+    expect(await ansa.send({ type: 'answer', play: ansa.play, answer: { text: 'NEAP' } })).toMatchObject({
+      ok: true,
+    });
     await at(corin, 'locked');
     await corin.until(() => corin.last<SeatView>('seat')?.given);
     expect(corin.last<SeatView>('seat')!.given).toEqual({
       answer: { slots: [], text: 'NEAP' },
       by: 'Ansa',
       mine: false,
+      final: true,
     });
     for (const type of ['showAnswers', 'showKey', 'settle', 'leave', 'close']) await desk.send({ type });
     await desk.until(() => desk.last<DeskView>('view')?.phase === 'closed');
@@ -111,7 +112,8 @@ describe('a question, live', () => {
       desk.send({ type: 'open' }, opening),
     ]);
     expect(twice.map((answer) => answer.ok)).toEqual([true, true]);
-    const answer = { type: 'answer', question: 'tides:v100', answer: { slot: 0 } };
+    await at(one, 'open');
+    const answer = { type: 'answer', play: one.play, answer: { slot: 0 } };
     const race = await Promise.all([one.send(answer), two.send(answer)]);
     expect(race.filter((result) => result.ok)).toHaveLength(1);
     expect(race.find((result) => result.refused)!.sentence).toMatch(/closed|first/);

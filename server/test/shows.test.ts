@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { RoundOf } from '@distaff/core';
 import { demoShow, World, type Host } from './world.ts';
 
 let world: World;
@@ -61,7 +62,8 @@ describe('the library', () => {
     ],
     [
       'a value with a fraction',
-      (show: ReturnType<typeof demoShow>) => (show.rounds[0]!.content.values[0]!.points = 1.5),
+      (show: ReturnType<typeof demoShow>) =>
+        ((show.rounds[0] as RoundOf<'board'>).content.values[0]!.points = 1.5),
     ],
     ['a title beyond bounds', (show: ReturnType<typeof demoShow>) => (show.title = 'x'.repeat(121))],
   ])('%s is refused with a sentence', async (_name, change) => {

@@ -137,6 +137,10 @@ export class Visitor {
   last<T = Record<string, never>>(event: string): T | undefined {
     return this.frames.findLast((frame) => frame.event === event)?.data as T | undefined;
   }
+  /** The number of the question in play, as the last view told it. */
+  get play(): number {
+    return this.last<{ question: { play: number } }>('view')!.question.play;
+  }
   /** Waits until `probe` gives something; fails after five seconds. */
   async until<T>(probe: () => T | undefined | null | false): Promise<T> {
     const end = Date.now() + 5000;

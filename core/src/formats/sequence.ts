@@ -1,24 +1,7 @@
-import * as v from 'valibot';
 import { lacksOf, type Question } from '../question/question.ts';
 import { shuffledOrder, type Random } from '../random/shuffle.ts';
-import { Id } from '../text/schemas.ts';
 import type { Finding } from './format.ts';
-import { Points } from './points.ts';
-
-/** Questions that are played one after the other, as several formats do. */
-export const MAX_ITEMS = 200;
-
-export const sequenceEntries = {
-  /** By the ids of their questions; `points` where one differs from the others. */
-  items: v.pipe(
-    v.array(v.object({ id: Id, points: v.nullable(Points) })),
-    v.maxLength(MAX_ITEMS, `At most ${MAX_ITEMS} questions a round.`),
-  ),
-  points: Points,
-  shuffle: v.boolean(),
-};
-const Sequence = v.object(sequenceEntries);
-export type Sequence = v.InferOutput<typeof Sequence>;
+import type { Sequence } from './items.ts';
 
 /** What chance decided: the items that can be played, in the order of play. */
 export interface DealtSequence {

@@ -6,6 +6,7 @@ import { teamViews } from '../sitting/view/public.ts';
 import type { Weave } from '../show/weave.ts';
 
 export interface StandingRow {
+  id: string;
   place: number;
   team: string;
   weave: Weave;
@@ -47,6 +48,7 @@ export function resultsOf(state: SittingState): Results {
     standings: teamViews(state)
       .sort((a, b) => a.place - b.place)
       .map(({ id, name: team, weave, place, score }) => ({
+        id,
         place,
         team,
         weave,

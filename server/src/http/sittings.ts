@@ -35,8 +35,10 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
   });
   router.get('/sittings/:id/results', async (ctx) => {
     const { info, state } = await mine(ctx);
-    const board = state.round ? formatOf(state.round.format).view(state.round.state) : null;
-    ctx.body = { sitting: info, results: resultsOf(state), board, teams: state.show.teams };
+    // The cloth is woven from the last board that was played.
+    const last = state.begun.findLast((round) => round.format === 'board');
+    const board = last ? formatOf(last.format).view(last.state) : null;
+    ctx.body = { sitting: info, results: resultsOf(state), board };
   });
   const files = { standings: standingsCsv, responses: responsesCsv };
   for (const [what, toText] of Object.entries(files))

@@ -1,6 +1,6 @@
 import {
   deskView,
-  publicView,
+  handsetView,
   seatView,
   stageView,
   type LoggedEvent,
@@ -10,7 +10,15 @@ import type { Server } from 'socket.io';
 
 /** Changes that only concern who is there are gathered this long (ms): at most ten pictures a second. */
 const GATHER = 100;
-const minor: ReadonlySet<LoggedEvent['type']> = new Set(['seatTaken', 'seatRenamed', 'seatMoved']);
+/** How long a seat that lost its connection is still waited for (ms). */
+const LINGERS = 60_000;
+const minor: ReadonlySet<LoggedEvent['type']> = new Set([
+  'seatTaken',
+  'seatRenamed',
+  'seatMoved',
+  'answered',
+  'buzzed',
+]);
 
 export const roomOf = {
   desk: (sitting: string) => `desk:${sitting}`,
@@ -28,8 +36,12 @@ export class Audiences {
   readonly #io: Server;
   readonly #sitting: string;
   #pending: NodeJS.Timeout | null = null;
+  /** What is to be shown when the gathering is over. */
+  #latest: SittingState | null = null;
   #lastSeat = new Map<string, string>();
   #present = new Map<string, number>();
+  /** When seats that are not connected were seen last. */
+  #gone = new Map<string, number>();
   #presencePending: NodeJS.Timeout | null = null;
 
   constructor(io: Server, sitting: string) {
@@ -41,7 +53,11 @@ export class Audiences {
   show(state: SittingState, events: readonly LoggedEvent[]): void {
     const lazy = events.length > 0 && events.every((event) => minor.has(event.type));
     if (!lazy) return this.#showNow(state);
-    this.#pending ??= setTimeout(() => this.#showNow(state), GATHER);
+    // Whoever did something sees at once that it has arrived.
+    for (const { actor } of events)
+      if (actor.role === 'seat' && this.#present.has(actor.id)) this.#showSeat(state, actor.id);
+    this.#latest = state;
+    this.#pending ??= setTimeout(() => this.#showNow(this.#latest!), GATHER);
   }
 
   #showNow(state: SittingState): void {
@@ -49,7 +65,7 @@ export class Audiences {
     this.#pending = null;
     this.#io.to(roomOf.desk(this.#sitting)).emit('view', deskView(state));
     this.#io.to(roomOf.stage(this.#sitting)).emit('view', stageView(state));
-    this.#io.to(roomOf.handset(this.#sitting)).emit('view', publicView(state));
+    this.#io.to(roomOf.handset(this.#sitting)).emit('view', handsetView(state));
     for (const seat of this.#present.keys()) this.#showSeat(state, seat);
   }
 
@@ -72,9 +88,15 @@ export class Audiences {
     if (left > 0) this.#present.set(seat, left);
     else {
       this.#present.delete(seat);
+      this.#gone.set(seat, Date.now());
       this.#lastSeat.delete(seat);
     }
     this.#tellPresence();
+  }
+
+  /** Whether a seat is connected, or was a moment ago: a phone on a poor network comes back. */
+  isHere(seat: string, now: number): boolean {
+    return this.#present.has(seat) || now - (this.#gone.get(seat) ?? 0) < LINGERS;
   }
 
   present(): string[] {

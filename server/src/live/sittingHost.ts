@@ -24,6 +24,9 @@ export interface Order {
   id: string;
   command: Command;
   actor: Actor;
+  /** How long a message of this client may take there and back, and one of the slowest (ms). */
+  roundTrip?: number;
+  window?: number;
 }
 
 /** Carried out (or known already), up to event `seq`; or why not. */
@@ -56,6 +59,7 @@ export class SittingHost {
   readonly #random: Random;
   readonly #now: () => number;
   readonly #publish: (state: SittingState, events: readonly LoggedEvent[]) => void;
+  readonly #present: (seat: string) => boolean;
   #sitting: Sitting | null = null;
   #queue: { order: Order; answer: (answer: Answer) => void }[] = [];
   #busy: Promise<void> | null = null;
@@ -73,6 +77,8 @@ export class SittingHost {
       random: Random;
       now: () => number;
       publish: (state: SittingState, events: readonly LoggedEvent[]) => void;
+      /** Whether a seat is connected, or was until just now. */
+      present?: (seat: string) => boolean;
     },
   ) {
     this.id = id;
@@ -81,6 +87,7 @@ export class SittingHost {
     this.#random = parts.random;
     this.#now = parts.now;
     this.#publish = parts.publish;
+    this.#present = parts.present ?? (() => true);
   }
 
   /** Has an order decided, stored and acknowledged. Never rejects. */
@@ -141,7 +148,15 @@ export class SittingHost {
     const phaseBefore = sitting.state.phase;
     const events: LoggedEvent[] = [];
     const answers = batch.map(({ order }): Answer => {
-      const context = { now: this.#now(), random: this.#random, actor: order.actor };
+      const { actor, roundTrip = 0, window = 0 } = order;
+      const context = {
+        now: this.#now(),
+        random: this.#random,
+        actor,
+        roundTrip,
+        window,
+        present: this.#present,
+      };
       const result = decide(sitting, order.id, order.command, context);
       if (isRefusal(result)) {
         this.#logRefusal(order, result);

@@ -3,11 +3,13 @@ import type { Server } from 'socket.io';
 import type { Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { Audiences } from './audiences.ts';
+import { Delays } from './delays.ts';
 import { SittingHost } from './sittingHost.ts';
 
 export interface LiveSitting {
   host: SittingHost;
   audiences: Audiences;
+  delays: Delays;
 }
 
 /** The sittings that this process runs, each made when it is first asked for. */
@@ -24,8 +26,12 @@ export class SittingHosts {
     if (known) return known;
     const { io, ...parts } = this.#parts;
     const audiences = new Audiences(io, id);
-    const host = new SittingHost(id, { ...parts, publish: (state, events) => audiences.show(state, events) });
-    const live = { host, audiences };
+    const host = new SittingHost(id, {
+      ...parts,
+      publish: (state, events) => audiences.show(state, events),
+      present: (seat) => audiences.isHere(seat, parts.now()),
+    });
+    const live = { host, audiences, delays: new Delays() };
     this.#live.set(id, live);
     return live;
   }

@@ -3,7 +3,7 @@ import {
   HostCommand,
   Id,
   JoinRequest,
-  publicView,
+  handsetView,
   readJoinCode,
   refuse,
   SeatCommand,
@@ -135,6 +135,7 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   const { live, as } = visitor;
   const sitting = live.host.id;
   listen(parts, socket, visitor);
+  live.delays.watch(socket);
   socket.on('disconnect', () => {
     if (visitor.seat !== null) live.audiences.went(visitor.seat);
   });
@@ -147,7 +148,7 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
     socket.emit('present', live.audiences.present());
   } else if (as === 'stage') socket.emit('view', stageView(state));
   else {
-    socket.emit('view', publicView(state));
+    socket.emit('view', handsetView(state));
     socket.emit('seat', visitor.seat === null ? null : seatView(state, visitor.seat));
   }
 }
@@ -183,7 +184,9 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
 
   if (as !== 'handset') {
     const command = as === 'desk' ? ordered(HostCommand) : ordered(StageCommand);
-    const order = take(command, (input) => live.host.submit({ ...input, actor: visitor.actor! }));
+    const order = take(command, (input) =>
+      live.host.submit({ ...input, actor: visitor.actor!, ...live.delays.of(socket.id) }),
+    );
     socket.on('command', order);
     return;
   }
@@ -191,7 +194,7 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
     'command',
     take(ordered(SeatCommand), async (input) =>
       visitor.actor
-        ? live.host.submit({ ...input, actor: visitor.actor })
+        ? live.host.submit({ ...input, actor: visitor.actor, ...live.delays.of(socket.id) })
         : refuse('notYours', 'Join first.'),
     ),
   );

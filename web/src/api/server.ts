@@ -11,7 +11,6 @@ import type {
   Results,
   Role,
   Show,
-  Team,
 } from '@distaff/core';
 import { call } from './client.ts';
 
@@ -49,7 +48,6 @@ export interface SittingResults {
   sitting: SittingInfo;
   results: Results;
   board: BoardView | null;
-  teams: Team[];
 }
 
 export interface StoredSet {

@@ -13,6 +13,8 @@ const {
   keySlots,
   ruledOut,
   sequence = null,
+  counts = null,
+  canChoose = false,
 } = defineProps<{
   options: readonly OptionView[];
   keySlots: readonly number[] | null;
@@ -20,7 +22,11 @@ const {
   /** Slots in the right order, once that is shown: then the bars stand in it, with numbers. */
   sequence?: readonly number[] | null;
   picks: readonly { slot: number; team: { id: string; name: string; weave: Weave } }[];
+  /** How many chose each, where they are too many to be named. */
+  counts?: readonly { count: number; percent: number }[] | null;
+  canChoose?: boolean;
 }>();
+const emit = defineEmits<{ choose: [slot: number] }>();
 const { t } = useI18n();
 const slots = computed(() => sequence ?? options.map((_, slot) => slot));
 const pictured = computed(() => options.some((option) => option.picture));
@@ -33,10 +39,21 @@ const stateOf = (slot: number) => {
 
 <template>
   <ol class="bars" :class="{ many: options.length > 5, pictured }">
-    <li v-for="(slot, i) in slots" :key="slot" :class="stateOf(slot)">
+    <li
+      v-for="(slot, i) in slots"
+      :key="slot"
+      :class="[stateOf(slot), { touch: canChoose && stateOf(slot) === '' }]"
+      :role="canChoose ? 'button' : undefined"
+      :tabindex="canChoose ? 0 : undefined"
+      @click="canChoose && stateOf(slot) === '' && emit('choose', slot)"
+      @keydown.enter="canChoose && stateOf(slot) === '' && emit('choose', slot)"
+    >
       <span class="eyelet">{{ sequence ? i + 1 : letterOf(slot) }}</span>
       <OptionContent class="text" :option="options[slot]" size="large" />
-      <span v-for="pick in picks.filter((one) => one.slot === slot)" :key="pick.team.id" class="chip">
+      <span v-if="counts?.[slot]" class="count mono"
+        >{{ counts[slot]!.count }} · {{ t('common.percent', { n: counts[slot]!.percent }) }}</span
+      >
+      <span v-for="(pick, p) in picks.filter((one) => one.slot === slot)" :key="p" class="chip">
         <WeaveSwatch :weave="pick.team.weave" /> {{ pick.team.name }}
       </span>
       <span v-if="!sequence && stateOf(slot) === 'key'" class="told"
@@ -135,6 +152,13 @@ li {
   color: #f2f5f1;
   font-size: 0.72em;
   font-weight: 400;
+}
+.touch {
+  cursor: pointer;
+}
+.count {
+  flex: none;
+  font-weight: 700;
 }
 .told {
   flex: none;

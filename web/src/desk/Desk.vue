@@ -9,6 +9,7 @@ import CloseDialog from './parts/CloseDialog.vue';
 import DeskBar from './parts/DeskBar.vue';
 import DeskNow from './parts/DeskNow.vue';
 import DeskTeams from './parts/DeskTeams.vue';
+import EarlierDialog from './parts/EarlierDialog.vue';
 import KeysDialog from './parts/KeysDialog.vue';
 import LedgerDrawer from './parts/LedgerDrawer.vue';
 import NextStepBar from './parts/NextStepBar.vue';
@@ -50,7 +51,7 @@ onUnmounted(() => sitting.leave());
     }}</v-btn>
   </div>
   <div v-else-if="!sitting.desk" class="centre" role="status">{{ t('common.loading') }}</div>
-  <div v-else class="desk">
+  <div v-else class="desk" :data-seq="sitting.desk.seq">
     <DeskBar :sitting-id="id" />
     <RunningOrder class="order" />
     <DeskNow ref="now" class="now" />
@@ -59,6 +60,7 @@ onUnmounted(() => sitting.leave());
     <LedgerDrawer />
     <AdjustDialog />
     <CloseDialog />
+    <EarlierDialog />
     <KeysDialog :actions="actions" />
     <PaletteDialog :actions="actions" />
     <v-snackbar :model-value="desk.notice !== ''" location="top" @update:model-value="desk.notice = ''">

@@ -23,6 +23,8 @@ export function deskActions(next: () => void): Action[] {
     { key: '.', word: 'keyList.period', do: () => void desk.ask({ type: 'addTime', seconds: 5 }) },
     { key: 's', word: 'keyList.s', do: () => desk.toggleStandings() },
     { key: 'u', word: 'keyList.u', do: () => void desk.ask({ type: 'takeBack' }) },
+    { key: 'f', word: 'keyList.f', do: () => void desk.ask({ type: 'forward' }) },
+    { key: 'e', word: 'keyList.e', do: () => (desk.dialog = 'earlier') },
     { key: '/', word: 'keyList.slash', do: () => (desk.dialog = 'palette') },
     { key: '?', word: 'keyList.question', do: () => (desk.dialog = 'keys') },
   ];

@@ -18,7 +18,8 @@ export function useDeskKeys(actions: Action[]): void {
     if (event.key === ' ' && pressable(event.target)) return;
     if (/^[1-9]$/.test(event.key)) {
       const team = desk.view.teams[Number(event.key) - 1];
-      if (team) desk.pick(team.id);
+      if (team && desk.buzzing) desk.buzzFor(team.id);
+      else if (team) desk.pick(team.id);
       return;
     }
     const key = event.key === '−' ? '-' : event.key.toLowerCase();

@@ -61,9 +61,22 @@ async function answer(wire: object): Promise<void> {
   const question = sitting.view?.question;
   if (!question || sending.value) return;
   sending.value = true;
-  const result = await sitting.send({ type: 'answer', question: question.ref, answer: wire });
+  const result = await sitting.send({ type: 'answer', play: question.play, answer: wire });
   sending.value = false;
   if ('refused' in result) notice.value = result.sentence;
+}
+
+/** The moment of the press, on the server's clock: the way to the server must not count. */
+async function buzz(): Promise<void> {
+  const question = sitting.view?.question;
+  if (!question) return;
+  const pressed = Date.now() + sitting.offset;
+  const result = await sitting.send({ type: 'buzz', play: question.play, pressed });
+  if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
+}
+async function act(what: object): Promise<void> {
+  const result = await sitting.send({ type: 'act', act: what });
+  if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
 }
 
 function rejoin(): void {
@@ -111,6 +124,8 @@ const part = computed(() => {
         :connected="sitting.connected"
         :sending="sending"
         @answer="answer"
+        @buzz="buzz"
+        @act="act"
       />
       <v-snackbar
         :model-value="notice !== '' && part === 'play'"

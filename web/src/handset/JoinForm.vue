@@ -1,21 +1,28 @@
 <script setup lang="ts">
 import type { PublicView } from '@distaff/core';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../design/WeaveSwatch.vue';
 
 /** A name and a team. */
-const { busy } = defineProps<{ view: PublicView; busy: boolean; problem: string; connected: boolean }>();
+const { busy, view } = defineProps<{
+  view: PublicView;
+  busy: boolean;
+  problem: string;
+  connected: boolean;
+}>();
 const emit = defineEmits<{ join: [name: string, team: string] }>();
 const { t } = useI18n();
 const name = ref('');
 const team = ref<string | null>(null);
 const missing = ref({ name: false, team: false });
+/** Where everybody plays for themselves there is no team to choose. */
+const alone = computed(() => view.devices.score === 'players');
 
 function join(): void {
   if (busy) return;
-  missing.value = { name: name.value.trim() === '', team: team.value === null };
-  if (!missing.value.name && team.value !== null) emit('join', name.value.trim(), team.value);
+  missing.value = { name: name.value.trim() === '', team: !alone.value && team.value === null };
+  if (!missing.value.name && !missing.value.team) emit('join', name.value.trim(), team.value ?? '');
 }
 </script>
 
@@ -32,7 +39,7 @@ function join(): void {
       density="default"
       autocomplete="nickname"
     />
-    <fieldset>
+    <fieldset v-if="!alone">
       <legend>{{ t('handset.team') }}</legend>
       <p v-if="missing.team && team === null" class="problem" role="alert">{{ t('handset.teamNeeded') }}</p>
       <label v-for="one in view.teams" :key="one.id" class="team" :class="{ on: team === one.id }">

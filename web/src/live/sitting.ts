@@ -4,7 +4,9 @@ import {
   type HostCommand,
   type PublicView,
   type Refusal,
+  type SeatCommand,
   type SeatView,
+  type StageCommand,
   type StageView,
   type TimeSample,
 } from '@distaff/core';
@@ -90,6 +92,8 @@ export const useSitting = defineStore('sitting', () => {
       seat.value = next;
       seatKnown();
     });
+    // The server measures by itself how long the way here is.
+    own.on('echo', (reply: () => void) => reply());
     own.on('present', (seats: string[]) => (present.value = new Set(seats)));
     resample = setInterval(() => own.connected && void sampleTime(own, 1), RESAMPLE_EVERY);
   }
@@ -157,7 +161,7 @@ export const useSitting = defineStore('sitting', () => {
   }
 
   /** Asks for something; answers when it is done and stored, or refused. */
-  const send = (command: HostCommand | { type: 'answer'; question: string; answer: unknown }) =>
+  const send = (command: HostCommand | StageCommand | SeatCommand) =>
     put('command', { id: nanoid(), command });
 
   /** Takes a seat with a token that this device made and keeps. */

@@ -3,7 +3,6 @@ import { mdiDownload } from '@mdi/js';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
-import { rank } from '@distaff/core';
 import { server, type SittingResults } from '../api/server.ts';
 import { saveFile, svgToPng } from '../design/saveFile.ts';
 import StandingBars from '../design/StandingBars.vue';
@@ -27,14 +26,15 @@ onMounted(async () => {
     problem.value = (error as Error).message;
   }
 });
-const teams = computed(() => {
-  const scores = new Map(data.value!.results.standings.map((row) => [row.team, row.score]));
-  return rank(data.value!.teams, (team) => scores.get(team.name) ?? 0).map(({ item, score, place }) => ({
-    ...item,
+const teams = computed(() =>
+  data.value!.results.standings.map(({ id: team, team: name, weave, score, place }) => ({
+    id: team,
+    name,
+    weave,
     score,
     place,
-  }));
-});
+  })),
+);
 const cloth = computed(() =>
   clothSvg(data.value!.sitting.title, teams.value, data.value!.board, day(data.value!.sitting.openedAt)),
 );

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { StageCommand } from '@distaff/core';
 import { mdiFullscreen } from '@mdi/js';
 import { onMounted, onUnmounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -29,8 +30,8 @@ onUnmounted(() => {
 });
 const noticeFull = () => (full.value = document.fullscreenElement !== null);
 
-async function choose(ref: string): Promise<void> {
-  const answer = await sitting.send({ type: 'choose', ref });
+async function ask(command: StageCommand): Promise<void> {
+  const answer = await sitting.send(command);
   if ('refused' in answer && answer.refused !== 'already') notice.value = answer.sentence;
 }
 const goFull = () => void document.documentElement.requestFullscreen().catch(() => {});
@@ -45,7 +46,9 @@ const address = useJoinAddress();
       :now="now"
       :address="address"
       can-choose
-      @choose="choose"
+      @choose="ask({ type: 'choose', ref: $event })"
+      @act="ask({ type: 'act', act: $event })"
+      @answer="ask({ type: 'answer', play: sitting.stage.question!.play, answer: $event })"
     />
     <div v-else-if="sitting.turnedAway" class="centre">
       <h1>{{ t('stage.turnedAway') }}</h1>

@@ -1,23 +1,38 @@
 <script setup lang="ts">
-import { layOut } from '@distaff/core';
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { layOut, type ShowFinding } from '@distaff/core';
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
 import { useEditor } from './editor.ts';
 import BoardEditor from './parts/BoardEditor.vue';
-import CellEditor from './parts/CellEditor.vue';
 import ConflictList from './parts/ConflictList.vue';
+import DevicesEditor from './parts/DevicesEditor.vue';
 import EditorBar from './parts/EditorBar.vue';
+import InterludeEditor from './parts/InterludeEditor.vue';
+import ListEditor from './parts/ListEditor.vue';
 import PreviewPane from './parts/PreviewPane.vue';
+import RoundStrip from './parts/RoundStrip.vue';
 import RulesEditor from './parts/RulesEditor.vue';
+import SlotEditor from './parts/SlotEditor.vue';
 import TeamsEditor from './parts/TeamsEditor.vue';
+import { useSlots } from './parts/useSlots.ts';
 
-/** Writing a show: the board at the left, the question in the middle, how it will look at the right. */
+/** Writing a show: its rounds along the top, the chosen one at the left, a question in the middle, its looks at the right. */
 const { t } = useI18n();
 const route = useRoute();
 const editor = useEditor();
 const tab = ref<'board' | 'teams' | 'rules'>('board');
+/** The place of the round that is written: a cell of the board, or a question of a list by its id. */
 const cell = ref<string | null>(null);
+const item = ref<string | null>(null);
+const slots = useSlots();
+const slot = computed(() => (editor.board ? slots.cell(cell.value) : slots.item(item.value)));
+/** The same place as the engine names it. */
+const place = computed(() => {
+  if (editor.board) return cell.value;
+  const at = editor.list?.content.items.findIndex((one) => one.id === item.value) ?? -1;
+  return at < 0 ? null : String(at);
+});
 
 onMounted(() => {
   void editor.load(String(route.params.show));
@@ -36,19 +51,26 @@ watch(
   () => editor.show?.title,
   (title) => (document.title = `${t('common.appName')} – ${title || t('studio.untitled')}`),
 );
-/** The next cell to be written, row by row, with a new question where it has none. */
-function nextCell(): void {
-  const refs = layOut(editor.round.content)
+/** The next place to be written, with a new question where it has none. */
+function next(): void {
+  if (!editor.board) {
+    item.value = editor.addItem();
+    return;
+  }
+  const refs = layOut(editor.board.content)
     .flat()
     .map(({ id }) => id);
-  const next = refs[(refs.indexOf(cell.value ?? '') + 1) % refs.length]!;
-  if (!editor.questionAt(next)) editor.writeQuestion(next);
-  cell.value = next;
+  const following = refs[(refs.indexOf(cell.value ?? '') + 1) % refs.length]!;
+  if (!editor.questionAt(following)) editor.writeQuestion(following);
+  cell.value = following;
 }
 /** Leads to the place that a finding speaks of. */
-function goTo(ref: string | null): void {
-  tab.value = ref === null ? 'teams' : 'board';
-  cell.value = ref?.includes(':') ? ref : null;
+function goTo({ round, ref: found }: ShowFinding): void {
+  tab.value = round === null ? 'teams' : 'board';
+  if (round === null) return;
+  editor.roundId = round;
+  cell.value = found?.includes(':') ? found : null;
+  item.value = found;
 }
 </script>
 
@@ -62,14 +84,34 @@ function goTo(ref: string | null): void {
   <div v-else class="page">
     <EditorBar v-model:tab="tab" @go="goTo" />
     <ConflictList v-if="editor.conflicts.length" :conflicts="editor.conflicts" @settle="editor.settle" />
+    <RoundStrip v-if="tab !== 'teams'" />
     <main v-if="tab === 'board'" class="three">
-      <BoardEditor v-model:cell="cell" class="pane" />
-      <CellEditor :key="cell ?? ''" class="pane middle" :cell="cell" @next="nextCell" />
-      <PreviewPane class="pane" :show="editor.show" :cell="cell" :question="editor.questionAt(cell)" />
+      <BoardEditor v-if="editor.board" v-model:cell="cell" class="pane" />
+      <ListEditor v-else-if="editor.list" v-model:item="item" class="pane" />
+      <InterludeEditor v-else class="pane" />
+      <SlotEditor
+        v-if="editor.round.format !== 'interlude'"
+        :key="`${editor.round.id} ${place ?? ''}`"
+        :place="slot"
+        class="pane middle"
+        :hint="t(editor.board ? 'studio.pickCellText' : 'studio.pickItemText')"
+        @next="next"
+      />
+      <div v-else class="pane middle" />
+      <PreviewPane
+        class="pane"
+        :show="editor.show"
+        :round="editor.index"
+        :cell="place"
+        :question="slot?.question ?? null"
+      />
     </main>
     <main v-else class="one">
-      <TeamsEditor v-if="tab === 'teams'" />
-      <RulesEditor v-else />
+      <template v-if="tab === 'teams'">
+        <DevicesEditor />
+        <TeamsEditor v-if="editor.show.devices.score === 'teams'" />
+      </template>
+      <RulesEditor v-else :key="editor.round.id" />
     </main>
     <v-snackbar :model-value="editor.removed !== null" @update:model-value="editor.removed = null">
       {{ editor.removed && t(editor.removed.word) }}

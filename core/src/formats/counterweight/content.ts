@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { line, whole } from '../../text/schemas.ts';
-import { sequenceEntries } from '../sequence.ts';
+import { sequenceEntries } from '../items.ts';
 
 export const MOST_COVERS = 36;
 const Weight = whole(-999, 999);

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { whole } from '../../text/schemas.ts';
-import { sequenceEntries } from '../sequence.ts';
+import { sequenceEntries } from '../items.ts';
 
 export const KnockoutContent = v.object({ ...sequenceEntries, lives: whole(1, 9) });
 export type KnockoutContent = v.InferOutput<typeof KnockoutContent>;

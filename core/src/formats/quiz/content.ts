@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { sequenceEntries } from '../sequence.ts';
+import { sequenceEntries } from '../items.ts';
 
 export const QuizContent = v.object(sequenceEntries);
 export type QuizContent = v.InferOutput<typeof QuizContent>;

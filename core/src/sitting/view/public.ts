@@ -44,8 +44,19 @@ export interface PublicView {
   question: PublicQuestion | null;
 }
 
+/** The last that was worked out for a state, as its number says: a thousand handsets ask for the same. */
+const known = new WeakMap<SittingState, { seq: number; views: TeamView[] }>();
+
 /** Those who play with their scores and places; who was removed is not told of any more. */
 export function teamViews(state: SittingState): TeamView[] {
+  const last = known.get(state);
+  if (last?.seq === state.seq) return last.views;
+  const views = workOut(state);
+  known.set(state, { seq: state.seq, views });
+  return views;
+}
+
+function workOut(state: SittingState): TeamView[] {
   const teams = state.teams.filter((team) => !state.seats.get(team.id)?.removed);
   const round = state.round;
   const by = (team: { id: string }) =>
@@ -68,6 +79,19 @@ export function teamViews(state: SittingState): TeamView[] {
     change: changes.get(id) ?? 0,
     players: state.taken.of.get(id) ?? 0,
   }));
+}
+
+/** Above so many who play, handsets get the leaders only, and each its own place beside. */
+const MANY = 60;
+const LEADERS = 12;
+
+/** The public view for handsets, kept short where very many play. */
+export function handsetView(state: SittingState): PublicView {
+  const view = publicView(state);
+  if (view.teams.length <= MANY) return view;
+  const floor = new Set([view.turn, view.question?.floor]);
+  const teams = view.teams.filter((team) => team.place <= LEADERS || floor.has(team.id)).slice(0, MANY);
+  return { ...view, teams };
 }
 
 export function publicView(state: SittingState): PublicView {

@@ -1,7 +1,8 @@
-import type { AnswerView, KeyView, OptionView } from '../../question/kind.ts';
+import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import { kindInPlay, orderFor, rulesFor, writtenQuestion } from '../inPlay.ts';
 import { countsIn, paidFor } from '../points.ts';
 import type { QuestionInPlay, Response, SittingState } from '../state.ts';
+import { teamViews } from './public.ts';
 
 /** What one handset gets beside the public view: who it is, and its team's answer. */
 export interface SeatView {
@@ -15,8 +16,15 @@ export interface SeatView {
   given: { answer: AnswerView | null; by: string; mine: boolean; final: boolean } | null;
   /** The own order of options, where each handset has one; the key in it once it is shown. */
   own: { options: OptionView[]; key: KeyView | null } | null;
+  /** What was ruled on the own answer, once that is public: by the key, by handing on, or by settling. */
+  verdict: Verdict | 'none' | null;
+  share: number | null;
+  /** Whether the own team has pressed the buzzer. */
+  pressed: boolean;
   /** When the buzzer may be pressed again after a press that came too early (server ms), or null. */
   lockedOutUntil: number | null;
+  /** The own team's score and place among how many. */
+  standing: { score: number; place: number; of: number } | null;
   /** What the question brought the own team, once it is settled. */
   earned: number | null;
 }
@@ -49,6 +57,29 @@ function ownLayout(state: SittingState, question: QuestionInPlay, id: string): S
   };
 }
 
+/** A verdict as far as everybody may know it; silence is told where an answer was due. */
+function ruledOn(
+  state: SittingState,
+  team: string,
+  response: Response | undefined,
+): Pick<SeatView, 'verdict' | 'share'> {
+  const { question } = state;
+  const none = { verdict: null, share: null };
+  if (!question || !kindInPlay(state, question).keyed) return none;
+  const tried = question.tried.includes(team);
+  if (!tried && !question.keyShown && question.step !== 'settled') return none;
+  if (response?.verdict)
+    return { verdict: response.verdict, share: response.verdict === 'part' ? response.share : null };
+  const due = tried || question.floor === team || question.mode === 'everyone';
+  return due ? { verdict: 'none', share: null } : none;
+}
+
+function standingOf(state: SittingState, team: string): SeatView['standing'] {
+  const all = teamViews(state);
+  const own = all.find((one) => one.id === team);
+  return own ? { score: own.score, place: own.place, of: all.length } : null;
+}
+
 export function seatView(state: SittingState, id: string): SeatView | null {
   const seat = state.seats.get(id);
   if (!seat) return null;
@@ -64,7 +95,10 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     counts: countsIn(state.round, seat.team),
     given: here ? givenOf(state, question, id, response) : null,
     own: here ? ownLayout(state, question, id) : null,
+    ...ruledOn(state, seat.team, response),
+    pressed: here && question.presses.some((one) => one.team === seat.team),
     lockedOutUntil: early ? question.openedAt! + rulesFor(state, question).lockout * 1000 : null,
+    standing: standingOf(state, seat.team),
     earned: here && question.step === 'settled' ? (paidFor(state, question.play).get(seat.team) ?? 0) : null,
   };
 }

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { questionsLeft } from '../progress.ts';
 import { useDesk } from '../useDesk.ts';
 
 const { t } = useI18n();
 const desk = useDesk();
-const left = computed(
-  () => desk.view.board?.rows.flatMap((row) => row.cells).filter((cell) => cell.state === 'open').length ?? 0,
-);
+const left = computed(() => questionsLeft(desk.view.round));
 function close(): void {
   desk.dialog = null;
   void desk.ask({ type: 'close' });

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import {
   mdiArrowULeftTop,
+  mdiArrowURightTop,
   mdiBookOpenOutline,
   mdiChartBar,
   mdiContentCopy,
   mdiDotsVertical,
+  mdiHistory,
   mdiKeyboardOutline,
   mdiMagnify,
   mdiProjectorScreenOutline,
@@ -89,6 +91,13 @@ async function copyLink(): Promise<void> {
       </template>
       <v-list>
         <v-list-item :prepend-icon="mdiContentCopy" :title="t('desk.copyStage')" @click="copyLink" />
+        <v-list-item
+          :prepend-icon="mdiArrowURightTop"
+          :title="t('desk.forward')"
+          :disabled="!desk.view.private.forward"
+          @click="desk.ask({ type: 'forward' })"
+        />
+        <v-list-item :prepend-icon="mdiHistory" :title="t('desk.earlier')" @click="desk.dialog = 'earlier'" />
         <v-list-item :prepend-icon="mdiMagnify" :title="t('desk.palette')" @click="desk.dialog = 'palette'" />
         <v-list-item
           :prepend-icon="mdiKeyboardOutline"

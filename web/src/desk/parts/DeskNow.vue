@@ -6,6 +6,7 @@ import QrCode from '../../design/QrCode.vue';
 import StandingBars from '../../design/StandingBars.vue';
 import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
 import { useDesk } from '../useDesk.ts';
+import DeskBetween from './DeskBetween.vue';
 import DeskQuestion from './DeskQuestion.vue';
 
 /** The middle of the desk: what is on just now. */
@@ -33,7 +34,8 @@ defineExpose({ focusBoard: () => board.value?.focusFirst() });
       <StandingBars class="final" :teams="desk.view.teams" />
     </template>
     <DeskQuestion v-else-if="desk.question" />
-    <template v-else-if="desk.view.board">
+    <DeskBetween v-else-if="desk.view.round && desk.view.round.format !== 'board'" />
+    <template v-else-if="desk.view.round">
       <h2>
         {{
           t('common.teamsTurn', {
@@ -45,7 +47,7 @@ defineExpose({ focusBoard: () => board.value?.focusFirst() });
       <BoardCells
         ref="board"
         class="board"
-        :board="desk.view.board"
+        :board="desk.view.round"
         :teams="desk.view.teams"
         can-choose
         @choose="desk.ask({ type: 'choose', ref: $event })"

@@ -13,52 +13,47 @@ import type { DeskResponse } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
-import { letterOf } from '../../design/letters.ts';
 import { useFormat } from '../../design/useFormat.ts';
 import RichText from '../../design/rich/RichText.vue';
-import { useVerdict, verdictIcon } from '../../design/verdict.ts';
-import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useServerNow } from '../../live/useServerNow.ts';
 import { useDesk } from '../useDesk.ts';
 import DeskKey from '../../screens/desk/DeskKey.vue';
+import DeskAnswers from './DeskAnswers.vue';
+import DeskBuzz from './DeskBuzz.vue';
 
 /** The question in play as only the host sees it: key, notes, clock, answers as they come. */
 const { t } = useI18n();
 const { points } = useFormat();
 const desk = useDesk();
-const { told } = useVerdict();
 const now = useServerNow();
 
 const open = computed(() => desk.question!);
 const own = computed(() => desk.view.private.question!);
-const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id)!;
-const held = computed(() => open.value.clock !== null && !('deadline' in open.value.clock));
+const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
+const held = computed(() => own.value.clock !== null && !('deadline' in own.value.clock));
 const locked = computed(() => open.value.step === 'locked' || open.value.step === 'answers');
-const verdictOf = ({ verdict, share, by }: DeskResponse) => {
-  if (verdict === null) return open.value.keyed ? t('desk.unmarked') : '';
-  return `${told(verdict, share)} – ${t(by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
-};
-/** The signs of what was picked; an order or pairs are told by their text. */
-const signsOf = ({ answer }: DeskResponse) =>
-  own.value.control.type === 'one' || own.value.control.type === 'many'
-    ? (answer?.slots ?? []).map(letterOf).join(', ')
-    : '';
-const shareHalf = 0.5;
+/** What was handed past is ruled for good, while the question is in play. */
+const mayRule = ({ team }: DeskResponse) => desk.canRule && !open.value.tried.includes(team);
+const label = computed(() => {
+  const { label: name, number, of } = open.value;
+  if (name || number === null) return name;
+  return of === null ? t('common.questionNumber', { n: number }) : t('common.questionOf', { n: number, of });
+});
 </script>
 
 <template>
   <article class="question">
     <p class="topic">
-      <span class="grow clip">{{ open.label }}</span>
-      <b v-if="open.keyed" class="mono">{{ points(open.points) }}</b>
+      <span class="grow clip">{{ label }}</span>
+      <b v-if="open.keyed && open.points !== 0" class="mono">{{ points(open.points) }}</b>
     </p>
     <RichText class="prompt" :text="own.prompt" />
     <QuestionMedia v-if="own.picture || own.sound || own.video" class="media" :media="own" size="small" />
 
     <div v-if="open.step === 'open'" class="clock">
-      <ClockThread v-if="open.clock" class="grow" :clock="open.clock" :limit="open.limit" :now="now" />
+      <ClockThread v-if="own.clock" class="grow" :clock="own.clock" :limit="own.limit" :now="now" />
       <span v-else class="grow muted">{{ t('desk.noClockNow') }}</span>
-      <template v-if="open.clock">
+      <template v-if="own.clock">
         <v-btn
           size="small"
           variant="outlined"
@@ -100,58 +95,24 @@ const shareHalf = 0.5;
       >
     </div>
 
+    <DeskBuzz v-if="open.mode === 'buzz'" />
     <DeskKey :question="own" />
 
     <h3>{{ t('desk.answers') }}</h3>
     <p v-if="own.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
-    <ul class="answers">
-      <li v-for="response in own.responses" :key="response.team">
-        <WeaveSwatch :weave="teamOf(response.team).weave" />
-        <div class="grow">
-          <p class="who">
-            <b>{{ teamOf(response.team).name }}</b>
-            <span>{{ response.player ?? t('desk.aloud') }}</span>
-            <span v-if="response.after !== null" class="mono">{{
-              t('desk.after', { n: (response.after / 1000).toFixed(1) })
-            }}</span>
-          </p>
-          <p class="given">
-            <b v-if="signsOf(response)">{{ signsOf(response) }}</b>
-            {{ response.answer?.text }}
-            <span :class="response.verdict">
-              <v-icon v-if="response.verdict" :icon="verdictIcon[response.verdict]" size="16" />
-              {{ verdictOf(response) }}
-            </span>
-          </p>
-        </div>
-        <template v-if="desk.canRule && !open.tries.find((one) => one.team === response.team)?.verdict">
-          <v-btn
-            size="small"
-            variant="outlined"
-            :disabled="response.verdict === 'right'"
-            @click="desk.award(response.team)"
-            >{{ t('desk.ruleRight') }}</v-btn
-          >
-          <v-btn
-            size="small"
-            variant="outlined"
-            :disabled="response.verdict === 'part' && response.share === shareHalf"
-            @click="desk.ask({ type: 'rule', team: response.team, verdict: 'part', share: shareHalf })"
-            >{{ t('desk.rulePart') }}</v-btn
-          >
-          <v-btn
-            size="small"
-            variant="outlined"
-            :disabled="response.verdict === 'wrong'"
-            @click="desk.takeAway(response.team)"
-            >{{ t('desk.ruleWrong') }}</v-btn
-          >
-        </template>
-      </li>
-    </ul>
+    <DeskAnswers
+      :responses="own.responses"
+      :control="own.control.type"
+      :play="null"
+      :keyed="open.keyed"
+      :can-rule="mayRule"
+      :on-stage="open.step === 'open' || open.step === 'posed' ? undefined : own.onStage"
+    />
     <p v-if="locked || open.step === 'settled'" class="row acts">
       <v-btn v-if="locked && own.handOnTo" variant="outlined" @click="desk.handOn()">{{
-        t('desk.handOnTo', { team: teamOf(own.handOnTo).name })
+        own.handOnTo === 'buzz'
+          ? t('desk.handOnByBuzz')
+          : t('desk.handOnTo', { team: teamOf(own.handOnTo.team)?.name ?? '' })
       }}</v-btn>
       <v-btn
         v-if="!open.key && (own.key.texts.length || own.explanation)"
@@ -209,43 +170,6 @@ p {
   border: 1px solid var(--line);
   border-radius: 6px;
   background: var(--paper);
-}
-.answers {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-}
-.answers li {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 10px;
-  padding: 8px 12px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--paper);
-}
-.who {
-  display: flex;
-  gap: 10px;
-}
-.who span {
-  color: var(--stone);
-}
-.given {
-  font-size: 18px;
-}
-.right,
-.part {
-  color: var(--moss);
-  font-weight: 700;
-}
-.wrong {
-  color: var(--madder);
-  font-weight: 700;
 }
 .acts {
   flex-wrap: wrap;

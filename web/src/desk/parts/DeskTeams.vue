@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiPencilPlusOutline } from '@mdi/js';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
@@ -11,18 +12,28 @@ const { t } = useI18n();
 const { points, change, place } = useFormat();
 const desk = useDesk();
 
-const onFloor = (team: string) => team === desk.floor && desk.view.phase === 'round';
+const onFloor = (team: string) =>
+  desk.view.phase === 'round' && team === desk.floor && (desk.question !== null || turns.value);
+/** Turns are told where the floor is the team's in turn, or a team chooses what is played. */
+const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.round?.format === 'board');
+const rulable = (team: string) => desk.canRule && (team === desk.floor || desk.question?.mode === 'everyone');
 
 /** What the minus of a team would do, in words: a ruling on the floor, or a change by hand. */
 function minusWord(team: string): string {
   const worth = desk.question?.points ?? 0;
-  if (!desk.canRule || team !== desk.floor) return t('desk.takeAway');
-  return desk.view.private.penalty === 'full'
-    ? t('desk.wrongFor', { amount: change(-worth) })
-    : t('desk.wrongFree');
+  if (!rulable(team)) return t('desk.takeAway');
+  const { penalty } = desk.view.private;
+  const cost = penalty === 'full' ? worth : Math.round((worth * (desk.view.rules?.penaltyShare ?? 0)) / 100);
+  return penalty === 'none' || worth === 0
+    ? t('desk.wrongFree')
+    : t('desk.wrongFor', { amount: change(-cost) });
 }
 const plusWord = () =>
-  desk.canRule ? t('desk.rightFor', { amount: change(desk.question!.points) }) : t('desk.award');
+  !desk.canRule
+    ? t('desk.award')
+    : desk.question!.points === 0
+      ? t('desk.rightFree')
+      : t('desk.rightFor', { amount: change(desk.question!.points) });
 </script>
 
 <template>
@@ -51,7 +62,10 @@ const plusWord = () =>
         <span v-if="desk.view.phase !== 'lobby'" class="muted">{{ place(team.place) }}</span>
         <b class="mono score">{{ points(team.score) }}</b>
         <v-btn
-          v-if="desk.view.phase === 'closed' || (desk.canRule && onFloor(team.id))"
+          v-if="
+            desk.view.phase === 'closed' ||
+            (desk.canRule && (onFloor(team.id) || desk.question?.mode === 'everyone'))
+          "
           size="x-small"
           variant="text"
           :icon="mdiPencilPlusOutline"
@@ -66,7 +80,7 @@ const plusWord = () =>
           minusWord(team.id)
         }}</v-btn>
         <v-btn
-          v-if="!desk.question && team.id !== desk.view.turn"
+          v-if="turns && !desk.question && team.id !== desk.view.turn"
           size="small"
           variant="text"
           @click="desk.ask({ type: 'giveTurn', team: team.id })"

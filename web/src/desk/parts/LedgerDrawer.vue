@@ -11,7 +11,7 @@ import { useDesk } from '../useDesk.ts';
 const { t } = useI18n();
 const { change, points } = useFormat();
 const desk = useDesk();
-const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id)!;
+const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
 const lines = computed(() => {
   const picked = desk.picked;
   return [...desk.view.private.ledger].reverse().filter((entry) => picked === null || entry.team === picked);
@@ -23,7 +23,7 @@ const lines = computed(() => {
     <v-card class="drawer">
       <div class="row">
         <h2 class="grow">
-          {{ t('desk.ledger') }}<template v-if="desk.picked"> – {{ teamOf(desk.picked).name }}</template>
+          {{ t('desk.ledger') }}<template v-if="desk.picked"> – {{ teamOf(desk.picked)?.name }}</template>
         </h2>
         <v-btn
           variant="text"
@@ -36,15 +36,17 @@ const lines = computed(() => {
       <p v-if="lines.length === 0" class="muted">{{ t('desk.ledgerEmpty') }}</p>
       <ol>
         <li v-for="entry in lines" :key="`${entry.seq}-${entry.team}`">
-          <WeaveSwatch :weave="teamOf(entry.team).weave" />
-          <b class="clip">{{ teamOf(entry.team).name }}</b>
+          <WeaveSwatch v-if="teamOf(entry.team)" :weave="teamOf(entry.team)!.weave" />
+          <b class="clip">{{ teamOf(entry.team)?.name }}</b>
           <span class="why">{{
             entry.cause.by === 'hand'
               ? t('desk.byHand', { reason: entry.cause.reason })
-              : t('desk.byRuling', {
-                  verdict: t(verdictWord[entry.cause.verdict]),
-                  prompt: entry.label,
-                })
+              : entry.cause.by === 'format'
+                ? t(`desk.byFormat.${entry.cause.what}`)
+                : t(entry.cause.revised ? 'desk.byRulingRevised' : 'desk.byRuling', {
+                    verdict: t(verdictWord[entry.cause.verdict]),
+                    prompt: entry.label,
+                  })
           }}</span>
           <b class="mono amount">{{ change(entry.amount) }}</b>
         </li>

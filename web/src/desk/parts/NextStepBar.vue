@@ -14,7 +14,14 @@ const sitting = useSitting();
 const text = computed(() => {
   const { code, params } = desk.view.private.next;
   const worth = typeof params.points === 'number' ? { points: points(params.points) } : {};
-  return t(`desk.next.${code}`, { ...params, ...worth });
+  const words = { ...params, ...worth };
+  if (code === 'formatWaits') return t(`desk.waits.${params.format}`, words);
+  if (code === 'nextRound')
+    return t('desk.next.nextRound', { title: params.title || t(`common.formats.${params.format}`) });
+  if (code === 'nextQuestion' && params.of === 0) return t('desk.next.nextQuestionOpen', words);
+  if (code === 'awardAll')
+    return t('desk.next.awardAll', Number(params.count), { named: { n: params.count } });
+  return t(`desk.next.${code}`, words);
 });
 </script>
 

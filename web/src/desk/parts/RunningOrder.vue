@@ -2,23 +2,46 @@
 import { computed } from 'vue';
 import { mdiCheck, mdiChevronRight } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
-import { useDesk } from '../useDesk.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import { progressOf } from '../progress.ts';
+import { useDesk } from '../useDesk.ts';
 
 /** Where the show is, and whether turns are even. */
 const { t } = useI18n();
 const desk = useDesk();
-const phases = ['lobby', 'round', 'closed'] as const;
-const items = computed(() => [
-  { phase: 'lobby', title: t('desk.orderLobby') },
-  { phase: 'round', title: desk.view.roundTitle || t('desk.orderRound') },
-  { phase: 'closed', title: t('desk.orderClose') },
-]);
-const at = computed(() => phases.indexOf(desk.view.phase));
-const cells = computed(
-  () => desk.view.board?.rows.flatMap((row) => row.cells).filter((cell) => cell.state !== 'empty') ?? [],
-);
-const used = computed(() => cells.value.filter((cell) => cell.state === 'used').length);
+interface Item {
+  key: string;
+  title: string;
+  /** Its place in the running order, for a round. */
+  round: number | null;
+  state: 'done' | 'on' | 'coming';
+}
+const items = computed<Item[]>(() => {
+  const { phase, roundNumber } = desk.view;
+  const rounds = desk.view.private.rounds.map(({ title, format, begun }, i): Item => {
+    const on = phase === 'round' && i === roundNumber - 1;
+    return {
+      key: `round-${i}`,
+      title: title || t(`common.formats.${format}`),
+      round: i,
+      state: on ? 'on' : begun > 0 ? 'done' : 'coming',
+    };
+  });
+  return [
+    { key: 'lobby', title: t('desk.orderLobby'), round: null, state: phase === 'lobby' ? 'on' : 'done' },
+    ...rounds,
+    {
+      key: 'close',
+      title: t('desk.orderClose'),
+      round: null,
+      state: phase === 'closed' ? 'on' : 'coming',
+    },
+  ];
+});
+const progress = computed(() => progressOf(desk.view.round));
+/** Any round can be begun while no question is in play: that skips, repeats or changes the order. */
+const canBegin = computed(() => desk.view.phase !== 'closed' && !desk.question && items.value.length > 3);
+const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.round?.format === 'board');
 </script>
 
 <template>
@@ -26,19 +49,28 @@ const used = computed(() => cells.value.filter((cell) => cell.state === 'used').
     <h2>{{ t('desk.order') }}</h2>
     <ol>
       <li
-        v-for="(item, i) in items"
-        :key="item.phase"
-        :class="{ on: i === at, done: i < at }"
-        :aria-current="i === at ? 'step' : undefined"
+        v-for="item in items"
+        :key="item.key"
+        :class="item.state"
+        :aria-current="item.state === 'on' ? 'step' : undefined"
       >
-        <v-icon :icon="i < at ? mdiCheck : mdiChevronRight" size="18" />
+        <v-icon :icon="item.state === 'done' ? mdiCheck : mdiChevronRight" size="18" />
         <span>{{ item.title }}</span>
-        <p v-if="item.phase === 'round' && desk.view.board" class="muted">
-          {{ t('desk.progress', { used, all: cells.length }) }}
+        <p v-if="item.state === 'on' && item.round !== null && progress" class="muted">
+          {{ t('desk.progress', { used: progress.played, all: progress.of }) }}
         </p>
+        <v-btn
+          v-if="canBegin && item.round !== null && item.state !== 'on'"
+          class="begin"
+          size="x-small"
+          variant="text"
+          :aria-label="t('desk.beginRound', { title: item.title })"
+          @click="desk.ask({ type: 'begin', round: item.round })"
+          >{{ t(item.state === 'done' ? 'desk.again' : 'desk.beginNow') }}</v-btn
+        >
       </li>
     </ol>
-    <template v-if="desk.view.phase === 'round'">
+    <template v-if="desk.view.phase === 'round' && turns">
       <h3>{{ t('desk.turnsTaken') }}</h3>
       <ul class="turns">
         <li v-for="team in desk.view.teams" :key="team.id">
@@ -84,8 +116,12 @@ ol li.on {
 .done {
   color: var(--stone);
 }
-p {
+p,
+.begin {
   grid-column: 2;
+  justify-self: start;
+}
+p {
   margin: 2px 0 0;
   font-weight: 400;
   font-size: 14px;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PublicQuestion, SeatView, TeamView } from '@distaff/core';
+import type { PublicQuestion, PublicView, SeatView } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
@@ -11,21 +11,21 @@ import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import HandsetOptions from './HandsetOptions.vue';
 
 /** A question as somebody sees it who cannot answer it now: waiting, having answered, or at the key. */
-const { question, seat, teams } = defineProps<{
+const { question, seat, view } = defineProps<{
   question: PublicQuestion;
   seat: SeatView;
-  teams: readonly TeamView[];
+  view: PublicView;
 }>();
 const { t } = useI18n();
 const { change } = useFormat();
 const { told } = useVerdict();
 
-const name = (team: string) => teams.find((one) => one.id === team)?.name ?? '';
-const onFloor = computed(() => question.floor === seat.team);
+const name = (team: string | null) => view.teams.find((one) => one.id === team)?.name ?? '';
+const onFloor = computed(() => question.mode === 'everyone' || question.floor === seat.team);
+const memberwise = computed(() => view.devices.mode === 'each');
 const live = computed(() => question.step === 'open');
 const before = computed(() => question.step === 'picked' || question.step === 'posed');
-const ownTry = computed(() => question.tries.find((one) => one.team === seat.team));
-const verdict = computed(() => ownTry.value?.verdict ?? null);
+const verdict = computed(() => seat.verdict);
 const opinion = computed(() => question.kind === 'opinion');
 /** What the author has to say to those who were right and to those who were not. */
 const said = computed(() => {
@@ -37,14 +37,23 @@ const signs = computed(() => {
   const type = question.control?.type;
   return type === 'one' || type === 'many' ? (seat.given?.answer?.slots.map(letterOf) ?? []) : [];
 });
-const gains = computed(() => question.result?.filter((one) => one.amount !== 0) ?? []);
+/** What the question brought: the own points, and where one team at a time had the floor everybody's. */
+const gains = computed(() => {
+  const all = question.result?.filter((one) => one.amount !== 0) ?? [];
+  return question.mode === 'everyone' ? all.filter((one) => one.team === seat.team) : all;
+});
 </script>
 
 <template>
   <div class="question">
+    <p v-if="!seat.counts && live" class="other">{{ t('handset.forHonour') }}</p>
     <p v-if="before">{{ t(question.kind === 'card' ? 'handset.card' : 'handset.openSoon') }}</p>
     <p v-else-if="live && !onFloor" class="other">
-      {{ t('handset.withOther', { team: name(question.floor) }) }}
+      {{
+        question.floor === null
+          ? t('handset.anybodyMayBuzz')
+          : t('handset.withOther', { team: name(question.floor) })
+      }}
     </p>
     <p v-else-if="opinion && !question.result" class="other">{{ t('handset.opinion') }}</p>
     <p v-else-if="live && question.kind === 'aloud'" class="other">{{ t('handset.sayIt') }}</p>
@@ -66,22 +75,31 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
     />
 
     <div v-if="seat.given" class="given">
-      <p class="small">{{ t('handset.given') }}</p>
+      <p class="small">{{ t(memberwise ? 'handset.givenAlone' : 'handset.given') }}</p>
       <p class="answerText">
         <span v-for="sign in signs" :key="sign" class="eyelet">{{ sign }}</span>
         {{ seat.given.answer?.text }}
       </p>
-      <p class="small">
+      <p v-if="!memberwise" class="small">
         {{ seat.given.mine ? t('handset.givenMine') : t('handset.givenBy', { name: seat.given.by }) }}
       </p>
     </div>
-    <p v-else-if="onFloor && !live && !before && !question.key && question.kind !== 'aloud'">
+    <p
+      v-else-if="
+        onFloor &&
+        !live &&
+        !before &&
+        !question.key &&
+        question.kind !== 'aloud' &&
+        view.devices.mode !== 'none'
+      "
+    >
       {{ t('handset.lockedNone') }}
     </p>
 
     <p v-if="verdict" class="verdict" :class="verdict">
       <v-icon :icon="verdictIcon[verdict]" />
-      {{ told(verdict, ownTry?.share ?? null) }}
+      {{ told(verdict, seat.share) }}
     </p>
     <p v-if="said">{{ said }}</p>
     <RichText v-if="question.key?.explanation" :text="question.key.explanation" />
@@ -89,7 +107,9 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
       <p v-for="one in gains" :key="one.team" class="gain">
         {{ t('handset.gets', { team: name(one.team), amount: change(one.amount) }) }}
       </p>
-      <p v-if="gains.length === 0">{{ t('handset.nobody') }}</p>
+      <p v-if="gains.length === 0 && question.points !== 0 && question.mode !== 'everyone'">
+        {{ t('handset.nobody') }}
+      </p>
     </template>
   </div>
 </template>

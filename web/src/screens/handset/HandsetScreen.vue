@@ -9,6 +9,8 @@ import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import ReadAloud from '../../design/media/ReadAloud.vue';
 import RichText from '../../design/rich/RichText.vue';
 import HandsetAnswer from './HandsetAnswer.vue';
+import HandsetBetween from './HandsetBetween.vue';
+import HandsetBuzzer from './HandsetBuzzer.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
 
 /** The handset as a picture of what its seat may see: one thing at a time, a line below says what goes on. */
@@ -19,32 +21,72 @@ const { view, seat, now, connected, sending } = defineProps<{
   connected: boolean;
   sending: boolean;
 }>();
-const emit = defineEmits<{ answer: [answer: object] }>();
+const emit = defineEmits<{ answer: [answer: object]; buzz: []; act: [act: object] }>();
 const { t } = useI18n();
-const { points, place } = useFormat();
+const { points } = useFormat();
 
-const own = computed(() => view.teams.find((team) => team.id === seat.team)!);
-const question = computed(() => view.question);
-const teamName = (id: string) => view.teams.find((team) => team.id === id)?.name ?? '';
+const own = computed(() => view.teams.find((team) => team.id === seat.team) ?? null);
+const score = computed(() => seat.standing?.score ?? own.value?.score ?? 0);
+const teamName = (id: string | null) => view.teams.find((team) => team.id === id)?.name ?? '';
+const alone = computed(() => view.devices.score === 'players');
+/** The question as this seat sees it: with an order of options of its own where there is one. */
+const question = computed(() => {
+  const q = view.question;
+  if (!q || !seat.own) return q;
+  return {
+    ...q,
+    options: seat.own.options,
+    key: q.key && seat.own.key ? { ...q.key, ...seat.own.key } : q.key,
+  };
+});
+const open = computed(() => question.value?.step === 'open');
+const onFloor = computed(() => {
+  const q = question.value;
+  return q !== null && (q.mode === 'everyone' || q.floor === seat.team);
+});
+/** An answer that may still be changed keeps its form open. */
 const mayAnswer = computed(
-  () => question.value?.step === 'open' && question.value.floor === seat.team && seat.given === null,
+  () =>
+    open.value && onFloor.value && (seat.given === null || !seat.given.final) && view.devices.mode !== 'none',
 );
-const ownTurn = computed(() => view.turn === seat.team);
-const byPlace = computed(() => [...view.teams].sort((a, b) => a.place - b.place));
+const mayBuzz = computed(() => {
+  const q = question.value;
+  if (!q || q.mode !== 'buzz' || q.floor !== null || q.tried.includes(seat.team)) return false;
+  return (q.step === 'posed' || q.step === 'open') && view.devices.mode !== 'none';
+});
+const label = computed(() => {
+  const q = question.value!;
+  if (q.label || q.number === null) return q.label;
+  return q.of === null
+    ? t('common.questionNumber', { n: q.number })
+    : t('common.questionOf', { n: q.number, of: q.of });
+});
+const topic = computed(() => {
+  const q = question.value!;
+  return q.keyed && q.points !== 0
+    ? t('handset.comesUp', { category: label.value, points: points(q.points) })
+    : label.value;
+});
 
 const line = computed(() => {
   if (!connected) return t('handset.line.offline');
   if (view.phase !== 'round') return t(`handset.line.${view.phase}`);
   if (view.standings) return t('handset.line.standings');
   const q = question.value;
-  if (!q)
-    return ownTurn.value
+  if (!q) {
+    if (view.round?.format !== 'board') return t('handset.line.between');
+    return view.turn === seat.team
       ? t('handset.line.ownBoard')
       : t('handset.line.board', { team: teamName(view.turn) });
-  if (q.step === 'open')
+  }
+  if (q.step === 'open') {
+    if (!seat.counts) return t('handset.line.honour');
+    if (q.mode === 'everyone') return t('handset.line.everyone');
+    if (q.floor === null) return t('handset.line.buzz');
     return q.floor === seat.team
       ? t('handset.line.own')
       : t('handset.line.other', { team: teamName(q.floor) });
+  }
   if (q.step === 'picked' || q.step === 'posed') return t('handset.line.posed');
   if (q.step === 'settled') return t('handset.line.settled');
   return q.step === 'key' ? t('handset.line.key') : t('handset.line.locked');
@@ -52,46 +94,31 @@ const line = computed(() => {
 </script>
 
 <template>
-  <div class="handset">
-    <div class="edge" :style="weaveBackground(own.weave)" />
+  <div class="handset" :data-seq="view.seq">
+    <div class="edge" :style="own ? weaveBackground(own.weave) : {}" />
     <header>
-      <span class="clip">{{ t('handset.you', { name: seat.name, team: own.name }) }}</span>
-      <b class="mono">{{ points(own.score) }}</b>
+      <span class="clip">{{
+        alone ? seat.name : t('handset.you', { name: seat.name, team: own?.name ?? '' })
+      }}</span>
+      <b class="mono">{{ points(score) }}</b>
     </header>
 
     <!-- Long ones scroll: then the keyboard must reach them, too. -->
-    <main :tabindex="mayAnswer ? undefined : 0">
+    <main :tabindex="mayAnswer || mayBuzz ? undefined : 0">
       <template v-if="view.phase === 'lobby'">
         <h1>{{ t('handset.waitTitle') }}</h1>
         <p>{{ t('handset.wait') }}</p>
       </template>
 
-      <template v-else-if="view.phase === 'closed' || (view.standings && !question) || !question">
-        <h1 v-if="view.phase === 'closed'">{{ t('handset.finalPlace', { place: place(own.place) }) }}</h1>
-        <template v-else>
-          <h1>
-            {{ ownTurn ? t('handset.turnOwn') : t('handset.turnOther', { team: teamName(view.turn) }) }}
-          </h1>
-          <p v-if="ownTurn">{{ t('handset.lookUp') }}</p>
-        </template>
-        <ol class="standings">
-          <li v-for="team in byPlace" :key="team.id" :class="{ own: team.id === seat.team }">
-            <i :style="weaveBackground(team.weave)" />
-            <span>{{ place(team.place) }}</span>
-            <span class="clip">{{ team.name }}</span>
-            <b class="mono">{{ points(team.score) }}</b>
-          </li>
-        </ol>
-      </template>
+      <HandsetBetween
+        v-else-if="view.phase === 'closed' || !question"
+        :view="view"
+        :seat="seat"
+        @act="emit('act', $event)"
+      />
 
       <template v-else>
-        <p class="topic">
-          {{
-            question.keyed
-              ? t('handset.comesUp', { category: question.label, points: points(question.points) })
-              : question.label
-          }}
-        </p>
+        <p class="topic">{{ topic }}</p>
         <RichText v-if="question.prompt" class="prompt" :text="question.prompt" />
         <ReadAloud :question="question" />
         <QuestionMedia
@@ -100,14 +127,17 @@ const line = computed(() => {
           :media="question"
           size="small"
         />
-        <HandsetAnswer
-          v-if="mayAnswer && question.control && question.control.type !== 'none'"
-          :key="question.ref + question.tries.length"
-          :question="question"
-          :sending="sending"
-          @answer="emit('answer', $event)"
-        />
-        <HandsetQuestion v-else :question="question" :seat="seat" :teams="view.teams" />
+        <HandsetBuzzer v-if="mayBuzz" :question="question" :seat="seat" :now="now" @buzz="emit('buzz')" />
+        <template v-else-if="mayAnswer && question.control && question.control.type !== 'none'">
+          <p v-if="seat.given" class="sent">{{ t('handset.mayChange') }}</p>
+          <HandsetAnswer
+            :key="`${question.play} ${question.floor}`"
+            :question="question"
+            :sending="sending"
+            @answer="emit('answer', $event)"
+          />
+        </template>
+        <HandsetQuestion v-else :question="question" :seat="seat" :view="view" />
       </template>
     </main>
 
@@ -189,26 +219,8 @@ p {
   font-weight: 700;
   line-height: 1.22;
 }
-.standings {
-  list-style: none;
-  margin: 8px 0 0;
-  padding: 0;
-}
-.standings li {
-  display: grid;
-  grid-template-columns: 28px 2.6em 1fr auto;
-  align-items: center;
-  gap: 10px;
-  padding: 8px 10px;
-  border-bottom: 1px solid #33453f;
-}
-.standings i {
-  width: 28px;
-  height: 22px;
-  border-radius: 3px;
-}
-.standings .own {
-  background: var(--panel);
+.sent {
+  color: var(--accent);
   font-weight: 700;
 }
 footer {

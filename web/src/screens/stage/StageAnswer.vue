@@ -9,7 +9,16 @@ import { useFormat } from '../../design/useFormat.ts';
 import StagePairs from './StagePairs.vue';
 
 /** What there is to choose, to order or to match, and the key once it is shown. */
-const { question, teams } = defineProps<{ question: PublicQuestion; teams: readonly TeamView[] }>();
+const { question, teams, canAnswer } = defineProps<{
+  question: PublicQuestion;
+  teams: readonly TeamView[];
+  canAnswer: boolean;
+}>();
+const emit = defineEmits<{ answer: [answer: object] }>();
+/** A single option can be touched for the team on the floor. */
+const touch = computed(
+  () => canAnswer && question.step === 'open' && question.floor !== null && question.control?.type === 'one',
+);
 const { t } = useI18n();
 const { list } = useFormat();
 
@@ -18,7 +27,10 @@ const control = computed(() => question.control?.type ?? 'none');
 const keySlots = computed(() => (question.key?.slots.length ? question.key.slots : null));
 const picks = computed(() =>
   question.tries.flatMap((one) =>
-    (one.answer?.slots ?? []).map((slot) => ({ slot, team: teams.find((team) => team.id === one.team)! })),
+    (one.answer?.slots ?? []).flatMap((slot) => {
+      const team = teams.find((other) => other.id === one.team);
+      return team ? [{ slot, team }] : [];
+    }),
   ),
 );
 const hint = computed(() => {
@@ -44,6 +56,9 @@ const hint = computed(() => {
     :key-slots="keySlots"
     :ruled-out="question.ruledOut"
     :picks="picks"
+    :counts="picks.length ? null : question.picks"
+    :can-choose="touch"
+    @choose="emit('answer', { slot: $event })"
   />
   <OptionBars
     v-else-if="control === 'order'"

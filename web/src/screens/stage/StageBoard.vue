@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PublicView } from '@distaff/core';
+import type { BoardView, PublicView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import BoardCells from '../../design/BoardCells.vue';
 
 /** The board: categories are rows, values run from left to right. */
-const { view } = defineProps<{ view: PublicView; canChoose: boolean }>();
+const { view, board } = defineProps<{ view: PublicView; board: BoardView; canChoose: boolean }>();
 const emit = defineEmits<{ choose: [ref: string] }>();
 const { t } = useI18n();
 const chooser = computed(() => view.teams.find((team) => team.id === view.turn)?.name ?? '');
-const over = computed(() =>
-  view.board!.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
-);
+const over = computed(() => board.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')));
 </script>
 
 <template>
@@ -19,7 +17,7 @@ const over = computed(() =>
     <p class="who">{{ over ? t('stage.allPlayed') : t('stage.chooses', { team: chooser }) }}</p>
     <BoardCells
       class="cells"
-      :board="view.board!"
+      :board="board"
       :teams="view.teams"
       :can-choose="canChoose"
       @choose="emit('choose', $event)"

@@ -17,7 +17,13 @@ const winners = computed(() => view.teams.filter((team) => team.place === 1).map
 <template>
   <section class="close">
     <h2>{{ t(winners.length > 1 ? 'stage.share' : 'stage.wins', { names: list(winners) }) }}</h2>
-    <BoardCells v-if="view.board" class="cloth" :board="view.board" :teams="view.teams" :can-choose="false" />
+    <BoardCells
+      v-if="view.round?.format === 'board'"
+      class="cloth"
+      :board="view.round"
+      :teams="view.teams"
+      :can-choose="false"
+    />
     <div class="final">
       <h3>{{ t('stage.final') }}</h3>
       <StandingBars class="bars" :teams="view.teams" />

@@ -15,12 +15,34 @@ const { question, teams } = defineProps<{
   question: PublicQuestion;
   teams: readonly TeamView[];
   now: number;
+  /** Whether it may be answered by touching the stage. */
+  canAnswer?: boolean;
 }>();
+const emit = defineEmits<{ answer: [answer: object] }>();
 const { t } = useI18n();
 const { points, change } = useFormat();
 const { told: toldVerdict } = useVerdict();
 
-const team = (id: string) => teams.find((one) => one.id === id);
+const team = (id: string | null) => teams.find((one) => one.id === id);
+const label = computed(() =>
+  question.label || question.number === null
+    ? question.label
+    : question.of === null
+      ? t('common.questionNumber', { n: question.number })
+      : t('common.questionOf', { n: question.number, of: question.of }),
+);
+/** Who may answer, where it is no single team. */
+const who = computed(() =>
+  question.mode === 'everyone' ? t('stage.everyone') : question.floor === null ? t('stage.buzz') : '',
+);
+const buzzed = computed(() => {
+  const { buzz } = question;
+  if (!buzz || buzz.team !== question.floor) return '';
+  const first = team(buzz.team)?.name ?? '';
+  return t(buzz.drawn ? 'stage.buzzDrawn' : 'stage.buzzFirst', { team: first });
+});
+/** So many gains are named; more are counted. */
+const NAMED = 6;
 const floor = computed(() => team(question.floor));
 const size = computed(() => {
   const length = question.prompt?.length ?? 0;
@@ -44,15 +66,20 @@ const media = computed(() => {
   return picture || sound || video ? { picture, sound, video } : null;
 });
 const isCard = computed(() => question.kind === 'card');
-const gains = computed(() => question.result?.filter((one) => one.amount !== 0) ?? []);
+const gains = computed(() =>
+  (question.result ?? []).filter((one) => one.amount !== 0).sort((a, b) => b.amount - a.amount),
+);
 </script>
 
 <template>
   <section class="question">
     <p class="place">
-      <span class="label clip">{{ question.label }}</span>
-      <span v-if="question.keyed" class="mono value">{{ points(question.points) }}</span>
+      <span class="label clip">{{ label }}</span>
+      <span v-if="question.keyed && question.points !== 0" class="mono value">{{
+        points(question.points)
+      }}</span>
       <span v-if="floor" class="floor"><WeaveSwatch :weave="floor.weave" /> {{ floor.name }}</span>
+      <span v-else class="floor">{{ who }}</span>
     </p>
     <p v-if="question.prompt === null" class="ready">{{ t('stage.comesUp') }}</p>
     <template v-else>
@@ -61,16 +88,31 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
     </template>
 
     <div class="middle-part" :class="{ beside: media?.picture || media?.video, alone: !question.control }">
-      <StageAnswer v-if="question.control" class="answer" :question="question" :teams="teams" />
+      <StageAnswer
+        v-if="question.control"
+        class="answer"
+        :question="question"
+        :teams="teams"
+        :can-answer="canAnswer ?? false"
+        @answer="emit('answer', $event)"
+      />
       <QuestionMedia v-if="media" class="media" :media="media" />
     </div>
 
     <RichText v-if="question.key?.explanation" class="explanation" :text="question.key.explanation" />
     <p v-if="question.key?.credit" class="state">{{ t('stage.credit', { text: question.key.credit }) }}</p>
     <p v-if="isCard && question.step === 'posed'" class="state">{{ t('stage.justRead') }}</p>
+    <blockquote v-if="question.onStage" class="shown">
+      {{ question.onStage.answer.text }}
+      <footer>
+        <WeaveSwatch v-if="team(question.onStage.team)" :weave="team(question.onStage.team)!.weave" />
+        {{ question.onStage.player || team(question.onStage.team)?.name }}
+      </footer>
+    </blockquote>
+    <p v-if="buzzed" class="state">{{ buzzed }}</p>
     <ul v-if="told.length" class="tries">
-      <li v-for="one in told" :key="one.team" :class="one.verdict ?? 'open'">
-        <WeaveSwatch :weave="team(one.team)!.weave" /> {{ team(one.team)!.name }}
+      <li v-for="(one, i) in told" :key="i" :class="one.verdict ?? 'open'">
+        <WeaveSwatch v-if="team(one.team)" :weave="team(one.team)!.weave" /> {{ team(one.team)?.name }}
         <q v-if="one.answer && !onBars">{{ one.answer.text }}</q>
         <template v-if="one.verdict"
           ><v-icon :icon="verdictIcon[one.verdict]" size="1em" />
@@ -80,13 +122,19 @@ const gains = computed(() => question.result?.filter((one) => one.amount !== 0) 
     </ul>
     <p v-if="question.result && question.keyed" class="result">
       <template v-if="gains.length">
-        <span v-for="one in gains" :key="one.team">{{
-          t('stage.gets', { team: team(one.team)!.name, amount: change(one.amount) })
+        <span v-for="one in gains.slice(0, NAMED)" :key="one.team">{{
+          t('stage.gets', { team: team(one.team)?.name ?? '', amount: change(one.amount) })
         }}</span>
+        <span v-if="gains.length > NAMED">{{ t('stage.andMore', { n: gains.length - NAMED }) }}</span>
       </template>
-      <span v-else>{{ t('stage.nobody') }}</span>
+      <span v-else-if="question.points !== 0">{{ t('stage.nobody') }}</span>
     </p>
-    <p v-if="state" class="state">{{ state }}</p>
+    <p v-if="state" class="state">
+      {{ state }}
+      <template v-if="question.mode === 'everyone' && question.answers !== null">{{
+        t('stage.answers', question.answers, { named: { n: question.answers } })
+      }}</template>
+    </p>
     <ClockThread
       v-if="question.step === 'open'"
       class="clock"
@@ -200,11 +248,24 @@ p {
 }
 .result {
   display: flex;
-  gap: 1em;
+  flex-wrap: wrap;
+  gap: 0.2em 1em;
   font-family: var(--display);
   font-weight: 700;
   font-size: calc(5 * var(--u));
   color: var(--accent);
+}
+.shown {
+  margin: 0;
+  padding: 0.3em 0.6em;
+  border-left: calc(0.8 * var(--u)) solid var(--accent);
+  font-size: calc(5 * var(--u));
+  font-weight: 700;
+}
+.shown footer {
+  font-size: calc(2.6 * var(--u));
+  font-weight: 400;
+  color: var(--dim);
 }
 .state {
   color: var(--dim);

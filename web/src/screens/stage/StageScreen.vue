@@ -3,8 +3,12 @@ import { computed } from 'vue';
 import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { spoken } from '../../live/joinAddress.ts';
+import StageBetween from './StageBetween.vue';
 import StageBoard from './StageBoard.vue';
 import StageClose from './StageClose.vue';
+import StageCovers from './StageCovers.vue';
+import StageInterlude from './StageInterlude.vue';
+import StageLives from './StageLives.vue';
 import StageLobby from './StageLobby.vue';
 import StageQuestion from './StageQuestion.vue';
 import StageStandings from './StageStandings.vue';
@@ -22,19 +26,19 @@ const {
   address?: string;
   canChoose?: boolean;
 }>();
-const emit = defineEmits<{ choose: [ref: string] }>();
+const emit = defineEmits<{ choose: [ref: string]; act: [act: object]; answer: [answer: object] }>();
 const { t } = useI18n();
 
 const part = computed(() => {
   if (view.phase === 'closed') return 'close';
   if (view.phase === 'lobby') return 'lobby';
   if (view.standings) return 'standings';
-  return view.question ? 'question' : 'board';
+  return view.question ? 'question' : `round-${view.roundNumber}`;
 });
 </script>
 
 <template>
-  <div class="stage">
+  <div class="stage" :data-seq="view.seq">
     <div class="inner">
       <header>
         <h1 class="clip">{{ view.roundTitle && view.phase === 'round' ? view.roundTitle : view.title }}</h1>
@@ -51,15 +55,36 @@ const part = computed(() => {
           :question="view.question!"
           :teams="view.teams"
           :now="now"
+          :can-answer="canChoose"
+          @answer="emit('answer', $event)"
         />
         <StageBoard
-          v-else-if="view.board"
+          v-else-if="view.round?.format === 'board'"
           :view="view"
+          :board="view.round"
           :can-choose="canChoose"
           @choose="emit('choose', $event)"
         />
+        <StageCovers
+          v-else-if="view.round?.format === 'counterweight'"
+          :round="view.round"
+          :teams="view.teams"
+          :can-choose="canChoose"
+          @lift="emit('act', $event)"
+        />
+        <StageLives v-else-if="view.round?.format === 'knockout'" :round="view.round" :view="view" />
+        <StageInterlude
+          v-else-if="view.round?.format === 'interlude'"
+          :round="view.round"
+          :view="view"
+          :now="now"
+        />
+        <StageBetween v-else :view="view" />
       </main>
-      <StageTeams v-if="view.phase === 'round' && part !== 'standings'" :view="view" />
+      <StageTeams
+        v-if="view.phase === 'round' && part !== 'standings' && view.round?.format !== 'interlude'"
+        :view="view"
+      />
     </div>
   </div>
 </template>

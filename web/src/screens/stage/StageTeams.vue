@@ -10,12 +10,22 @@ import WeaveSwatch from '../../design/WeaveSwatch.vue';
 const { view } = defineProps<{ view: PublicView }>();
 const { t } = useI18n();
 const { points } = useFormat();
-const marked = computed(() => view.question?.floor ?? view.turn);
+const marked = computed(() => {
+  const { question, rules } = view;
+  if (question) return question.floor;
+  // Where everyone answers and nobody chooses, no turn is told.
+  return rules?.floor === 'turn' || view.round?.format === 'board' ? view.turn : null;
+});
+/** So many fit; of more the leaders are shown. */
+const MOST = 12;
+const shown = computed(() =>
+  view.teams.length <= MOST ? view.teams : [...view.teams].sort((a, b) => a.place - b.place).slice(0, 6),
+);
 </script>
 
 <template>
-  <ul class="teams" :style="{ '--n': view.teams.length }">
-    <li v-for="team in view.teams" :key="team.id" :class="{ on: team.id === marked }">
+  <ul class="teams" :style="{ '--n': shown.length }">
+    <li v-for="team in shown" :key="team.id" :class="{ on: team.id === marked }">
       <WeaveSwatch :weave="team.weave" class="weave" />
       <span class="name clip">{{ team.name }}</span>
       <v-icon v-if="team.id === marked" class="mark" :icon="mdiMenuRight" :aria-label="t('common.turn')" />

@@ -22,7 +22,7 @@ const cell = defineModel<string | null>('cell', { required: true });
 const { t } = useI18n();
 const { points } = useFormat();
 const editor = useEditor();
-const content = computed(() => editor.round.content);
+const content = computed(() => editor.board!.content);
 const root = ref<HTMLElement | null>(null);
 
 const { worth, lacks, remarks, told } = useCellState();

@@ -9,18 +9,23 @@ import { useLacks } from '../useLacks.ts';
 /** What would go wrong, before the doors open: the must-mend first, each with a way to go there. */
 const shown = defineModel<boolean>({ required: true });
 defineProps<{ opening: boolean }>();
-const emit = defineEmits<{ go: [ref: string | null]; open: [] }>();
+const emit = defineEmits<{ go: [finding: ShowFinding]; open: [] }>();
 const { t } = useI18n();
-const { points } = useFormat();
+const { points, change } = useFormat();
 const { lackWords } = useLacks();
 const editor = useEditor();
 
 const blocked = computed(() => editor.findings.some((finding) => finding.mustMend));
-function told({ code, params }: ShowFinding): string {
+function told({ code, params, round }: ShowFinding): string {
   const words = { ...params };
   if (typeof words.points === 'number') words.points = points(words.points);
   if (typeof words.lacks === 'string') words.lacks = lackWords(words.lacks.split(',') as never);
   if (code === 'cellUnfinished' && words.category === '') words.category = '…';
+  if (code === 'coversNotBalanced') words.sum = change(Number(words.sum));
+  // Which round is meant is said where there are several.
+  const at = editor.show!.rounds.find((one) => one.id === round);
+  if (at && editor.show!.rounds.length > 1)
+    return `${at.title || t(`common.formats.${at.format}`)}: ${t(`studio.finding.${code}`, words)}`;
   return t(`studio.finding.${code}`, words);
 }
 </script>
@@ -39,7 +44,7 @@ function told({ code, params }: ShowFinding): string {
             v-if="finding.code !== 'turnsUneven' && finding.code !== 'noPlayableCell'"
             size="small"
             variant="outlined"
-            @click="emit('go', finding.ref)"
+            @click="emit('go', finding)"
           >
             {{ t('studio.goThere') }}
           </v-btn>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ShowFinding } from '@distaff/core';
 import { mdiAlertOutline, mdiCheck, mdiDoorOpen } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -11,7 +12,7 @@ import CheckDialog from './CheckDialog.vue';
 
 /** Title, what is saved, which part is edited, what is unfinished, and the doors. */
 const tab = defineModel<'board' | 'teams' | 'rules'>('tab', { required: true });
-const emit = defineEmits<{ go: [ref: string | null] }>();
+const emit = defineEmits<{ go: [finding: ShowFinding] }>();
 const { t } = useI18n();
 const router = useRouter();
 const editor = useEditor();
@@ -45,9 +46,9 @@ function ask(): void {
   if (editor.findings.length > 0) checking.value = true;
   else void openDoors();
 }
-function go(ref: string | null): void {
+function go(finding: ShowFinding): void {
   checking.value = false;
-  emit('go', ref);
+  emit('go', finding);
 }
 </script>
 
@@ -55,7 +56,7 @@ function go(ref: string | null): void {
   <StudioBar>
     <v-text-field v-model="editor.show!.title" class="title" :label="t('studio.showTitle')" maxlength="120" />
     <v-btn-toggle v-model="tab" mandatory density="compact" variant="outlined" divided color="primary">
-      <v-btn value="board">{{ t('studio.board') }}</v-btn>
+      <v-btn value="board">{{ t('studio.rounds') }}</v-btn>
       <v-btn value="teams">{{ t('studio.teams') }}</v-btn>
       <v-btn value="rules">{{ t('studio.rules') }}</v-btn>
     </v-btn-toggle>

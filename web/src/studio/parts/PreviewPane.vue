@@ -14,8 +14,15 @@ import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 import StageScreen from '../../screens/stage/StageScreen.vue';
 
 /** The chosen cell as stage and handset will show it: the live screens themselves, at true proportions. */
-const { show, cell, question } = defineProps<{
+const {
+  show,
+  cell,
+  question,
+  round = 0,
+} = defineProps<{
   show: Show;
+  /** Which round of the show. */
+  round?: number;
   cell: string | null;
   question: Question | null;
 }>();
@@ -31,15 +38,15 @@ const steps = [
 const look = () =>
   show.teams.length
     ? {
-        stage: previewStage(show, cell, question, step.value),
-        desk: previewDesk(show, cell, question, step.value),
+        stage: previewStage(show, cell, question, step.value, round),
+        desk: previewDesk(show, cell, question, step.value, round),
       }
     : null;
 const view = shallowRef(look());
 /** A pause in typing after which the pictures follow (ms): both screens are drawn anew each time. */
 const PAUSE = 120;
 let timer: ReturnType<typeof setTimeout> | undefined;
-watch([() => cell, step], () => (view.value = look()));
+watch([() => cell, () => round, step], () => (view.value = look()));
 watch(
   () => [show, question],
   () => {
@@ -54,7 +61,15 @@ const seat = computed<SeatView>(() => ({
   name: t('studio.previewPlayer'),
   team: show.teams[0]!.id,
   removed: false,
+  counts: true,
   given: null,
+  own: null,
+  verdict: null,
+  share: null,
+  pressed: false,
+  lockedOutUntil: null,
+  standing: null,
+  earned: null,
 }));
 </script>
 

@@ -1,38 +1,158 @@
 <script setup lang="ts">
+import { floors, formats, turnOrders } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRules } from '../../design/useRules.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 
-/** The rules of the round, in words that say what they do. */
+/** The rules of the round, in words that say what they do; only those that apply. */
 const { t } = useI18n();
+const { told } = useRules();
 const editor = useEditor();
 const rules = computed(() => editor.round.rules);
+const prescribed = computed(() => formats[editor.round.format].prescribes);
+/** Whether a rule is the host's to set: the format may prescribe it. */
+const free = (rule: keyof typeof rules.value) => !(rule in prescribed.value);
+const inForce = computed(() => ({ ...rules.value, ...prescribed.value }));
+const oneByOne = computed(() => inForce.value.floor !== 'everyone');
+const speed = computed({
+  get: () => rules.value.speed !== null,
+  set: (on: boolean) => (rules.value.speed = on ? { keep: 50, grace: 0 } : null),
+});
+const lowest = computed({
+  get: () => rules.value.lowest !== null,
+  set: (on: boolean) => (rules.value.lowest = on ? 0 : null),
+});
+const pace = computed({
+  get: () => rules.value.pace !== null,
+  set: (on: boolean) => (rules.value.pace = on ? 6 : null),
+});
 </script>
 
 <template>
   <section class="rules">
-    <h1>{{ t('studio.rules') }}</h1>
+    <h1>
+      {{ t('studio.rulesOf', { title: editor.round.title || t(`common.formats.${editor.round.format}`) }) }}
+    </h1>
     <v-text-field v-model="editor.round.title" :label="t('studio.roundTitle')" maxlength="80" />
-    <v-radio-group v-model="rules.afterWrong" :label="t('studio.afterWrong')">
-      <v-radio value="handOn" :label="t('studio.handOn')" />
-      <v-radio value="close" :label="t('studio.closeQuestion')" />
-    </v-radio-group>
-    <v-radio-group v-model="rules.penalty" :label="t('studio.penalty')">
-      <v-radio value="none" :label="t('studio.penaltyNone')" />
-      <v-radio value="full" :label="t('studio.penaltyFull')" />
-    </v-radio-group>
-    <NumberField
-      v-model="rules.clock"
-      class="clock"
-      empty
-      :min="3"
-      :max="600"
-      :label="t('studio.roundClock')"
-      :hint="t('studio.roundClockHint')"
-      :problem="t('studio.clockWrong')"
-    />
-    <v-switch v-model="rules.shuffleOptions" :label="t('studio.shuffle')" />
+    <p v-if="editor.round.format === 'interlude'" class="muted">{{ t('studio.noRules') }}</p>
+    <template v-else>
+      <v-radio-group v-if="free('floor')" v-model="rules.floor" :label="t('studio.floor')">
+        <v-radio v-for="one in floors" :key="one" :value="one" :label="t(`studio.floors.${one}`)" />
+      </v-radio-group>
+      <v-radio-group
+        v-if="oneByOne && free('afterWrong')"
+        v-model="rules.afterWrong"
+        :label="t('studio.afterWrong')"
+      >
+        <v-radio v-if="inForce.floor === 'turn'" value="handOn" :label="t('studio.handOn')" />
+        <v-radio value="buzz" :label="t('studio.openByBuzz')" />
+        <v-radio value="close" :label="t('studio.closeQuestion')" />
+      </v-radio-group>
+      <NumberField
+        v-if="oneByOne && rules.afterWrong !== 'close' && free('passShare')"
+        v-model="rules.passShare"
+        class="short"
+        :min="0"
+        :max="100"
+        :label="t('studio.passShare')"
+      />
+      <v-radio-group v-if="free('penalty')" v-model="rules.penalty" :label="t('studio.penalty')">
+        <v-radio value="none" :label="t('studio.penaltyNone')" />
+        <v-radio value="part" :label="t('studio.penaltyPart')" />
+        <v-radio value="full" :label="t('studio.penaltyFull')" />
+      </v-radio-group>
+      <NumberField
+        v-if="free('penalty') && rules.penalty === 'part'"
+        v-model="rules.penaltyShare"
+        class="short"
+        :min="1"
+        :max="99"
+        :label="t('studio.penaltyShare')"
+      />
+      <v-radio-group v-model="rules.turns" :label="t('studio.turns')">
+        <v-radio v-for="one in turnOrders" :key="one" :value="one" :label="t(`studio.turnOrders.${one}`)" />
+      </v-radio-group>
+      <NumberField
+        v-model="rules.clock"
+        class="clock"
+        empty
+        :min="3"
+        :max="600"
+        :label="t('studio.roundClock')"
+        :hint="t('studio.roundClockHint')"
+        :problem="t('studio.clockWrong')"
+      />
+      <v-radio-group v-model="rules.clockFor" :label="t('studio.clockFor')">
+        <v-radio value="all" :label="t('studio.clockForAll')" />
+        <v-radio value="host" :label="t('studio.clockForHost')" />
+      </v-radio-group>
+      <template v-if="free('speed')">
+        <v-switch v-model="speed" :label="t('studio.speed')" />
+        <div v-if="rules.speed" class="row">
+          <NumberField v-model="rules.speed.keep" :min="0" :max="100" :label="t('studio.speedKeep')" />
+          <NumberField v-model="rules.speed.grace" :min="0" :max="60" :label="t('studio.speedGrace')" />
+        </div>
+      </template>
+      <template v-if="free('lowest')">
+        <v-switch v-model="lowest" :label="t('studio.lowest')" />
+        <NumberField
+          v-if="rules.lowest !== null"
+          v-model="rules.lowest"
+          class="short"
+          :min="-1000000"
+          :max="1000000"
+          :label="t('studio.lowestScore')"
+        />
+      </template>
+      <NumberField
+        v-if="inForce.floor === 'buzz' || inForce.afterWrong === 'buzz'"
+        v-model="rules.lockout"
+        class="short"
+        :min="0"
+        :max="10"
+        :label="t('studio.lockout')"
+      />
+      <v-switch v-if="inForce.floor === 'everyone'" v-model="rules.change" :label="t('studio.mayChange')" />
+      <v-switch
+        :model-value="rules.optionsWith === 'prompt'"
+        :label="t('studio.optionsWithPrompt')"
+        @update:model-value="rules.optionsWith = $event ? 'prompt' : 'open'"
+      />
+      <v-switch
+        :model-value="rules.picks === 'before'"
+        :label="t('studio.picksBefore')"
+        @update:model-value="rules.picks = $event ? 'before' : 'with'"
+      />
+      <v-switch v-model="rules.shuffleOptions" :label="t('studio.shuffle')" />
+      <v-switch
+        v-if="rules.shuffleOptions"
+        v-model="rules.shuffleBySeat"
+        :label="t('studio.shuffleBySeat')"
+      />
+      <v-switch v-model="pace" :label="t('studio.pace')" />
+      <NumberField
+        v-if="rules.pace !== null"
+        v-model="rules.pace"
+        class="short"
+        :min="2"
+        :max="120"
+        :label="t('studio.paceSeconds')"
+      />
+      <v-switch
+        v-if="editor.index > 0"
+        :model-value="rules.scores === 'anew'"
+        :label="t('studio.scoresAnew')"
+        @update:model-value="rules.scores = $event ? 'anew' : 'carry'"
+      />
+      <aside class="told">
+        <h2>{{ t('studio.toldToPlayers') }}</h2>
+        <ul>
+          <li v-for="one in told(inForce)" :key="one">{{ one }}</li>
+        </ul>
+      </aside>
+    </template>
   </section>
 </template>
 
@@ -40,9 +160,21 @@ const rules = computed(() => editor.round.rules);
 .rules {
   display: flex;
   flex-direction: column;
-  gap: 24px;
+  gap: 20px;
 }
 .clock {
   max-width: 420px;
+}
+.short {
+  max-width: 260px;
+}
+.told {
+  padding: 12px 16px;
+  border-left: 4px solid var(--woad);
+  background: var(--paper);
+}
+ul {
+  margin: 6px 0 0;
+  padding-left: 1.2em;
 }
 </style>

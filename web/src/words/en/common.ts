@@ -39,5 +39,38 @@ export const common = {
   credits: 'Thanks',
   creditFor: '{what}: {by}',
   qr: 'QR code that leads to {text}',
+  questionOf: 'Question {n} of {of}',
+  questionNumber: 'Question {n}',
+  percent: '{n} %',
+  coverDown: 'Cover {n}',
+  coverUp: 'Cover {n}: {value}, lifted by {team}',
+  whoLifts: 'Who lifts it?',
+  interludes: { title: 'Welcome', howTo: 'How to play', break: 'Break', standings: 'Standings' },
+  formats: {
+    board: 'Category board',
+    quiz: 'Quiz',
+    knockout: 'Knockout',
+    counterweight: 'Counterweight',
+    interlude: 'Interlude',
+  },
+  rules: {
+    floor: {
+      turn: 'The team in turn answers.',
+      buzz: 'Whoever buzzes first answers.',
+      everyone: 'Everyone answers.',
+    },
+    after: {
+      handOn: 'After a miss the next team may try, for {n} % of the value.',
+      buzz: 'After a miss the others may buzz, for {n} % of the value.',
+    },
+    penalty: {
+      part: 'A wrong answer costs {n} % of the value.',
+      full: 'A wrong answer costs the value.',
+    },
+    speed: 'Faster is more: the value falls from the start, to {keep} % of it at the end of the clock.',
+    speedGrace: 'Faster is more: after {grace} s the value falls, to {keep} % of it at the end of the clock.',
+    change: 'An answer may be changed until the lock.',
+    firstCounts: 'The first answer counts.',
+  },
   place: { 1: '1st', 2: '2nd', 3: '3rd', other: '{n}th' },
 };

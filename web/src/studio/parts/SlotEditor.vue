@@ -5,6 +5,7 @@ import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';
+import type { Slot } from './slot.ts';
 import OriginNote from './OriginNote.vue';
 import NumberField from '../question/NumberField.vue';
 import { useBank } from '../questions/bank.ts';
@@ -12,8 +13,8 @@ import PickDialog from '../questions/PickDialog.vue';
 import SimilarOffer from '../questions/SimilarOffer.vue';
 import QuestionForm from '../question/QuestionForm.vue';
 
-/** The question of one cell of the board. */
-const { cell } = defineProps<{ cell: string | null }>();
+/** The question that stands at one place of a round: a cell of the board, or a line of a list. */
+const { place } = defineProps<{ place: Slot | null; hint: string }>();
 const emit = defineEmits<{ next: [] }>();
 const { t } = useI18n();
 const { points } = useFormat();
@@ -26,14 +27,7 @@ onMounted(() => {
   if (bank.sets.length === 0) void bank.loadSets();
 });
 
-const content = computed(() => editor.round.content);
-const place = computed(() => {
-  for (const category of content.value.categories)
-    for (const value of content.value.values)
-      if (`${category.id}:${value.id}` === cell) return { category, value };
-  return null;
-});
-const question = computed(() => editor.questionAt(cell));
+const question = computed(() => place?.question ?? null);
 const clockHint = computed(() => {
   const { clock } = editor.round.rules;
   return clock === null ? t('studio.clockHintNone') : t('studio.clockHint', { n: clock });
@@ -41,11 +35,11 @@ const clockHint = computed(() => {
 
 function write(): void {
   justMade.value = true;
-  editor.writeQuestion(cell!);
+  place!.write();
 }
 /** A copy that knows where it comes from: later changes there leave the show as it is. */
 function fromLibrary(from: Question, version: number): void {
-  editor.writeQuestion(cell!, { ...from, origin: { id: from.id, version } });
+  place!.write({ ...from, origin: { id: from.id, version } });
 }
 function takeOver(from: Question, version: number): void {
   editor.remove('library.replaced', () => fromLibrary(from, version));
@@ -59,12 +53,7 @@ async function keep(setId: string | null): Promise<void> {
   own.origin = { id, version: 1 };
   kept.value = true;
 }
-function setCellValue(value: number | null): void {
-  content.value.cells[cell!] = { ...editor.cellAt(cell!), value };
-}
-function remove(): void {
-  editor.remove('studio.removedQuestion', () => editor.dropCells([cell!]));
-}
+const remove = () => editor.remove('studio.removedQuestion', place!.remove);
 </script>
 
 <template>
@@ -74,13 +63,12 @@ function remove(): void {
     @keydown.meta.shift.enter.prevent="emit('next')"
   >
     <div v-if="!place" class="empty">
-      <h2>{{ t('studio.pickCell') }}</h2>
-      <p>{{ t('studio.pickCellText') }}</p>
+      <p>{{ hint }}</p>
     </div>
     <template v-else>
       <p class="topic">
-        <span class="grow clip">{{ place.category.name || '…' }}</span>
-        <b class="mono">{{ points(editor.cellAt(cell!).value ?? place.value.points) }}</b>
+        <span class="grow clip">{{ place.title || '…' }}</span>
+        <b v-if="place.usual !== null" class="mono">{{ points(place.value ?? place.usual) }}</b>
       </p>
       <div v-if="!question" class="empty">
         <p>{{ t('studio.emptyCell') }}</p>
@@ -105,13 +93,14 @@ function remove(): void {
           </template>
           <template #beside-clock>
             <NumberField
-              :model-value="editor.cellAt(cell!).value"
+              v-if="place.usual !== null"
+              :model-value="place.value"
               empty
               :min="-1000000"
               :max="1000000"
               :label="t('studio.cellValue')"
-              :hint="t('studio.cellValueHint', { n: points(place.value.points) })"
-              @update:model-value="setCellValue"
+              :hint="t('studio.cellValueHint', { n: points(place.usual) })"
+              @update:model-value="place.setValue($event)"
             />
           </template>
         </QuestionForm>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { CounterweightView, TeamView } from '@distaff/core';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import CoverGrid from './CoverGrid.vue';
+import WeaveSwatch from './WeaveSwatch.vue';
+
+/** The choice that a right answer earned: who lifts a cover – oneself, or another team – and which one. */
+const { round, teams } = defineProps<{ round: CounterweightView; teams: readonly TeamView[] }>();
+const emit = defineEmits<{ lift: [act: { do: 'lift'; cover: number; team: string }] }>();
+const { t } = useI18n();
+const given = ref<string | null>(null);
+/** The team that won keeps the cover unless another one is named. */
+const lifter = computed(() => given.value ?? round.choosing ?? '');
+const lift = (cover: number) => emit('lift', { do: 'lift', cover, team: lifter.value });
+</script>
+
+<template>
+  <div class="choice">
+    <fieldset v-if="round.choosing">
+      <legend>{{ t('common.whoLifts') }}</legend>
+      <button
+        v-for="team in teams"
+        :key="team.id"
+        type="button"
+        class="team"
+        :aria-pressed="team.id === lifter"
+        @click="given = team.id"
+      >
+        <WeaveSwatch :weave="team.weave" /> <span class="clip">{{ team.name }}</span>
+        <b class="mono">{{ team.score }}</b>
+      </button>
+    </fieldset>
+    <CoverGrid
+      class="grid"
+      :covers="round.covers"
+      :teams="teams"
+      :can-lift="round.choosing !== null"
+      @lift="lift"
+    />
+  </div>
+</template>
+
+<style scoped>
+.choice {
+  display: flex;
+  flex-direction: column;
+  gap: var(--cover-gap, 12px);
+  min-height: 0;
+}
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  border: none;
+}
+legend {
+  padding: 0;
+  margin-bottom: 6px;
+}
+.team {
+  display: flex;
+  align-items: center;
+  gap: 0.5em;
+  min-height: 2.6em;
+  padding: 0.3em 0.7em;
+  border: 2px solid var(--cell-edge, var(--line));
+  border-radius: 8px;
+  cursor: pointer;
+}
+.team[aria-pressed='true'] {
+  border-color: var(--accent, var(--moss));
+  border-width: 3px;
+  font-weight: 700;
+}
+.grid {
+  flex: 1;
+  min-height: 0;
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import type { PublicQuestion, SeatView } from '@distaff/core';
+import { mdiGestureTap } from '@mdi/js';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+
+/** The buzzer: the whole lower half of the handset, so that nobody has to aim. */
+const { question, seat, now } = defineProps<{ question: PublicQuestion; seat: SeatView; now: number }>();
+const emit = defineEmits<{ buzz: [] }>();
+const { t } = useI18n();
+const lockedOut = computed(() => seat.lockedOutUntil !== null && now < seat.lockedOutUntil);
+const word = computed(() => {
+  if (seat.pressed) return t('handset.pressed');
+  if (lockedOut.value) return t('handset.tooEarly');
+  return t(question.step === 'open' ? 'handset.buzz' : 'handset.buzzSoon');
+});
+</script>
+
+<template>
+  <!-- Down, not up: the finger's first touch counts. -->
+  <button
+    type="button"
+    class="buzzer"
+    :class="{ live: question.step === 'open' && !seat.pressed && !lockedOut }"
+    :disabled="seat.pressed || lockedOut"
+    @pointerdown="emit('buzz')"
+    @keydown.space.prevent="emit('buzz')"
+    @keydown.enter.prevent="emit('buzz')"
+  >
+    <v-icon :icon="mdiGestureTap" size="40" />
+    {{ word }}
+  </button>
+</template>
+
+<style scoped>
+.buzzer {
+  flex: 1 0 40vh;
+  margin-top: auto;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 8px;
+  border: 3px solid #3b4f48;
+  border-radius: 20px;
+  background: var(--panel);
+  color: var(--dim);
+  font: inherit;
+  font-size: 26px;
+  font-weight: 700;
+  touch-action: manipulation;
+  user-select: none;
+  cursor: pointer;
+}
+.live {
+  border-color: var(--accent);
+  color: var(--light);
+}
+.buzzer:active {
+  background: #2a3c36;
+}
+.buzzer:disabled {
+  border-style: dashed;
+  cursor: default;
+}
+</style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { PublicView } from '@distaff/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRules } from '../../design/useRules.ts';
+
+/** Between two questions of a quiz: how far it is, and how it is played. */
+const { view } = defineProps<{ view: PublicView }>();
+const { t } = useI18n();
+const { told } = useRules();
+const progress = computed(() => {
+  const { round } = view;
+  if (round?.format !== 'quiz' && round?.format !== 'knockout') return '';
+  return round.played < round.of
+    ? t('stage.questionNext', { n: round.played + 1, of: round.of })
+    : t('stage.allPlayed');
+});
+const rules = computed(() => (view.rules ? told(view.rules) : []));
+</script>
+
+<template>
+  <section class="between">
+    <h2>{{ progress }}</h2>
+    <ul>
+      <li v-for="rule in rules" :key="rule">{{ rule }}</li>
+    </ul>
+    <slot />
+  </section>
+</template>
+
+<style scoped>
+.between {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  gap: calc(4 * var(--u));
+}
+h2 {
+  font-size: calc(9 * var(--u));
+}
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  display: flex;
+  flex-direction: column;
+  gap: calc(1.4 * var(--u));
+  font-size: calc(3.4 * var(--u));
+  color: var(--dim);
+}
+</style>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import type { CounterweightView, TeamView } from '@distaff/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import CoverChoice from '../../design/CoverChoice.vue';
+import CoverGrid from '../../design/CoverGrid.vue';
+
+/** The covers of a counterweight round, and whose choice it is. */
+const { round, teams } = defineProps<{
+  round: CounterweightView;
+  teams: readonly TeamView[];
+  canChoose: boolean;
+}>();
+const emit = defineEmits<{ lift: [act: object] }>();
+const { t } = useI18n();
+const title = computed(() => {
+  const team = teams.find((one) => one.id === round.choosing);
+  if (team) return t('stage.mayLift', { team: team.name });
+  const left = round.covers.filter((cover) => cover.team === null).length;
+  return left === 0 ? t('stage.allUp') : t('stage.coversLeft', left, { named: { n: left } });
+});
+</script>
+
+<template>
+  <section class="covers">
+    <h2>{{ title }}</h2>
+    <p>{{ t('stage.closestToZero') }}</p>
+    <CoverChoice
+      v-if="canChoose && round.choosing"
+      class="grid"
+      :round="round"
+      :teams="teams"
+      @lift="emit('lift', $event)"
+    />
+    <CoverGrid v-else class="grid" :covers="round.covers" :teams="teams" :can-lift="false" />
+  </section>
+</template>
+
+<style scoped>
+.covers {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+  gap: calc(1.6 * var(--u));
+}
+h2 {
+  font-size: calc(4.6 * var(--u));
+}
+p {
+  margin: 0;
+  font-size: calc(2.6 * var(--u));
+  color: var(--dim);
+}
+.grid {
+  flex: 1;
+  min-height: 0;
+  --cover: 0;
+  --cover-gap: calc(1.2 * var(--u));
+  --cover-text: calc(4.4 * var(--u));
+  --cell-ground: var(--panel);
+  --cell-edge: #3b4f48;
+}
+</style>

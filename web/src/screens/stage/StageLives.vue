@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import type { KnockoutView, PublicView } from '@distaff/core';
+import { mdiHeart, mdiHeartOutline } from '@mdi/js';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import StageBetween from './StageBetween.vue';
+
+/** Who is still in a knockout, and with how many lives. */
+const { round, view } = defineProps<{ round: KnockoutView; view: PublicView }>();
+const { t } = useI18n();
+const MOST = 24;
+const livesOf = (team: string) => round.left[team] ?? round.lives;
+const rows = computed(() =>
+  [...view.teams].sort((a, b) => livesOf(b.id) - livesOf(a.id) || a.place - b.place).slice(0, MOST),
+);
+const more = computed(() => view.teams.length - rows.value.length);
+const told = (n: number) => t('stage.lives', n, { named: { n } });
+</script>
+
+<template>
+  <StageBetween :view="view">
+    <ul class="lives">
+      <li v-for="team in rows" :key="team.id" :class="{ out: livesOf(team.id) === 0 }">
+        <WeaveSwatch :weave="team.weave" />
+        <span class="clip">{{ team.name }}</span>
+        <span class="marks" role="img" :aria-label="told(livesOf(team.id))">
+          <v-icon
+            v-for="n in round.lives"
+            :key="n"
+            :icon="n <= livesOf(team.id) ? mdiHeart : mdiHeartOutline"
+            size="1em"
+          />
+        </span>
+        <b v-if="livesOf(team.id) === 0">{{ t('stage.out') }}</b>
+      </li>
+    </ul>
+    <p v-if="more > 0">{{ t('stage.andMore', { n: more }) }}</p>
+  </StageBetween>
+</template>
+
+<style scoped>
+.lives {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(calc(38 * var(--u)), 1fr));
+  gap: calc(1.2 * var(--u)) calc(2 * var(--u));
+  font-size: calc(3.4 * var(--u));
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 0.5em;
+  padding: 0.3em 0.6em;
+  background: var(--panel);
+  border-radius: 0.3em;
+  min-width: 0;
+}
+li .clip {
+  flex: 1;
+}
+.marks {
+  color: var(--accent);
+  white-space: nowrap;
+}
+.out {
+  background: none;
+  border: 2px dashed #3b4f48;
+  color: var(--dim);
+}
+.out .marks {
+  color: var(--dim);
+}
+p {
+  margin: 0;
+  font-size: calc(3 * var(--u));
+  color: var(--dim);
+}
+</style>
