@@ -22,6 +22,7 @@ import draft from './draft.json' with { type: 'json' };
 import firstWeek from './first-week.json' with { type: 'json' };
 import marramPoint from './marram-point.json' with { type: 'json' };
 import { playEvening } from './playEvening.ts';
+import { stormNight } from './stormNight.ts';
 
 const HOST = { email: 'host@marram-point.example', name: 'Marram Point', password: 'lantern-and-tide' };
 /** A second host, to try sharing with. */
@@ -53,7 +54,8 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
     const ansa = await hostOf(COLLEAGUE);
     const store = new Sittings(database);
     if ((await store.list(account.id, 1, 0)).total > 0) return;
-    for (const { name, set, questions } of readReadyMade(setsDir)) {
+    const readyMade = readReadyMade(setsDir);
+    for (const { name, set, questions } of readyMade) {
       const made = await createFilledSet(name === HERS ? ansa.id : account.id, set, questions);
       if (name === HERS) await addMember(made.id, account.id, 'viewer');
     }
@@ -61,6 +63,7 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
     const { id: roughId } = await createFilledSet(account.id, rough.set, rough.questions);
     await addMember(roughId, ansa.id, 'editor');
     await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
+    await createShow(account.id, v.parse(Show, stormNight(readyMade, () => nanoid(10))));
     const { id: showId } = await fill(account.id, show, 'Winter evenings');
 
     const code = newJoinCode(() => randomInt(2 ** 32) / 2 ** 32);

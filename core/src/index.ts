@@ -4,7 +4,7 @@ export { isPlain, plainText } from './text/markdown.ts';
 export { readNumber } from './text/number.ts';
 export { Id, languageTag, name as nameSchema } from './text/schemas.ts';
 export { CODE_ALPHABET, CODE_LENGTH, newJoinCode, readJoinCode } from './text/joinCode.ts';
-export { wholePercentages } from './rank/percentages.ts';
+export { largestRemainders, wholePercentages } from './rank/percentages.ts';
 export { rank, type Placed } from './rank/standings.ts';
 export { seeded } from './random/seeded.ts';
 export { shuffledOrder, type Random } from './random/shuffle.ts';

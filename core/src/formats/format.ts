@@ -54,6 +54,8 @@ export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
  * with an object of this shape and touches no line of the engine.
  */
 export interface Format<Content, State, View, Dealt> {
+  /** Whether the team in turn chooses what is played, also where others answer. */
+  readonly chosen: boolean;
   /** Rules that this format prescribes, whatever the round says. */
   readonly prescribes: Partial<RoundRules>;
   /** The questions that a round holds. */
@@ -94,6 +96,7 @@ export interface Format<Content, State, View, Dealt> {
 
 /** What most formats have in common; each takes it and says what differs. */
 export const usual = {
+  chosen: false,
   prescribes: {} as Partial<RoundRules>,
   waitsFor: (): string | null => null,
   counts: (): boolean => true,

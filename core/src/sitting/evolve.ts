@@ -164,7 +164,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         results: null,
         settledAt: null,
       };
-      state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
+      if (state.turn) state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       return;
     case 'standingsShown':
       state.standings = event.on;

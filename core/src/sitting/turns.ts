@@ -1,3 +1,4 @@
+import { formatOf } from '../formats/index.ts';
 import type { Random } from '../random/shuffle.ts';
 import { rulesOf } from './inPlay.ts';
 import { hadFloor } from './points.ts';
@@ -33,6 +34,9 @@ export function handOnTo(state: SittingState, question: QuestionInPlay): { team:
 /** Whose turn it is once a question is over. Whoever had fewest turns is drawn first, so that turns stay even. */
 export function turnAfter(state: SittingState, question: QuestionInPlay, random: Random): string {
   const teams = order(state);
+  // Where nobody has a turn, none is used up.
+  const { format } = state.begun[question.begun]!;
+  if (question.mode !== 'turn' && !formatOf(format).chosen) return state.turn;
   switch (rulesOf(state).turns) {
     case 'winner':
       return question.winner ?? nextInOrder(state, state.turn);

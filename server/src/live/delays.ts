@@ -37,10 +37,18 @@ export class Delays {
     return Math.max(0, ...(this.#trips.get(id) ?? []));
   }
 
-  /** What a decision needs to know of a client: its longest round trip, and the longest one way of any. */
-  of(id: string): { roundTrip: number; window: number } {
+  /**
+   * What a decision needs to know of a client: its longest round trip, by how much its clock may be
+   * wrong, and how long presses of others may be under way. Half a round trip would be the bound for
+   * a way that takes all its time in one direction; that is not seen in practice, so the doubt is half of
+   * what the round trips differ by, and a tenth of the shortest for ways that differ.
+   */
+  of(id: string): { roundTrip: number; doubt: number; window: number } {
     let slowest = 0;
     for (const other of this.#trips.keys()) slowest = Math.max(slowest, this.#longest(other));
-    return { roundTrip: this.#longest(id), window: slowest };
+    const own = this.#trips.get(id) ?? [0];
+    const [least, most] = [Math.min(...own), Math.max(...own)];
+    const doubt = (most - least) / 2 + least / 10 + 1;
+    return { roundTrip: most, doubt, window: slowest };
   }
 }

@@ -24,8 +24,9 @@ export interface Order {
   id: string;
   command: Command;
   actor: Actor;
-  /** How long a message of this client may take there and back, and one of the slowest (ms). */
+  /** How long a message of this client takes there and back, how sure its clock is, how long others take (ms). */
   roundTrip?: number;
+  doubt?: number;
   window?: number;
 }
 
@@ -148,12 +149,13 @@ export class SittingHost {
     const phaseBefore = sitting.state.phase;
     const events: LoggedEvent[] = [];
     const answers = batch.map(({ order }): Answer => {
-      const { actor, roundTrip = 0, window = 0 } = order;
+      const { actor, roundTrip = 0, doubt = 0, window = 0 } = order;
       const context = {
         now: this.#now(),
         random: this.#random,
         actor,
         roundTrip,
+        doubt,
         window,
         present: this.#present,
       };

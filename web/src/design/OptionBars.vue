@@ -39,15 +39,14 @@ const stateOf = (slot: number) => {
 
 <template>
   <ol class="bars" :class="{ many: options.length > 5, pictured }">
-    <li
-      v-for="(slot, i) in slots"
-      :key="slot"
-      :class="[stateOf(slot), { touch: canChoose && stateOf(slot) === '' }]"
-      :role="canChoose ? 'button' : undefined"
-      :tabindex="canChoose ? 0 : undefined"
-      @click="canChoose && stateOf(slot) === '' && emit('choose', slot)"
-      @keydown.enter="canChoose && stateOf(slot) === '' && emit('choose', slot)"
-    >
+    <li v-for="(slot, i) in slots" :key="slot" :class="stateOf(slot)">
+      <button
+        v-if="canChoose && stateOf(slot) === ''"
+        type="button"
+        class="touch"
+        :aria-label="t('stage.choose', { letter: letterOf(slot), text: options[slot]?.text ?? '' })"
+        @click="emit('choose', slot)"
+      />
       <span class="eyelet">{{ sequence ? i + 1 : letterOf(slot) }}</span>
       <OptionContent class="text" :option="options[slot]" size="large" />
       <span v-if="counts?.[slot]" class="count mono"
@@ -73,6 +72,7 @@ const stateOf = (slot: number) => {
   gap: calc(1.1 * var(--u));
 }
 li {
+  position: relative;
   flex: 0 1 calc(9.6 * var(--u));
   min-height: 0;
   display: flex;
@@ -154,6 +154,8 @@ li {
   font-weight: 400;
 }
 .touch {
+  position: absolute;
+  inset: 0;
   cursor: pointer;
 }
 .count {

@@ -7,7 +7,11 @@ export function useRules() {
   function told(rules: RulesView): string[] {
     const said = [t(`common.rules.floor.${rules.floor}`)];
     if (rules.floor !== 'everyone' && rules.afterWrong !== 'close')
-      said.push(t(`common.rules.after.${rules.afterWrong}`, { n: rules.passShare }));
+      said.push(
+        t(`common.rules.after.${rules.afterWrong}${rules.passShare === 100 ? '' : 'For'}`, {
+          n: rules.passShare,
+        }),
+      );
     if (rules.penalty !== 'none')
       said.push(t(`common.rules.penalty.${rules.penalty}`, { n: rules.penaltyShare }));
     if (rules.speed) {

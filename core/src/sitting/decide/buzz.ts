@@ -17,7 +17,7 @@ export function buzz(
   { play, pressed, team, seat }: { play: number; pressed: number; team: string; seat: string | null },
   context: Context,
 ): Draft[] | Refusal {
-  const { now, roundTrip = 0, window = 0 } = context;
+  const { now, roundTrip = 0, doubt = roundTrip / 2, window = 0 } = context;
   const question = state.question;
   if (question?.play !== play) return refuse('late', 'That question is not in play.');
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
@@ -38,14 +38,15 @@ export function buzz(
   const moment = Math.min(now, Math.max(possible, pressed));
   const first = question.buzzUntil === null;
   const until = first ? now + Math.min(window, LONGEST_WINDOW) : question.buzzUntil!;
-  const press = { type: 'buzzed', team, seat, pressed: moment, doubt: roundTrip / 2, until } as const;
+  const press = { type: 'buzzed', team, seat, pressed: moment, doubt, until } as const;
   if (until > now) return [press];
   return [press, ...decided(state, question, [...question.presses, press], context)];
 }
 
 /**
- * Who was first. The true moment of a press lies within half a round trip of the one that is known
- * (RFC 5905, section 8); where two lie closer than both doubts together, nobody can say, and it is drawn.
+ * Who was first. A clock that is set over a network is wrong by at most half a round trip (RFC 5905,
+ * section 8), as a rule by much less: each press brings its own doubt. Where two lie closer than
+ * both doubts together nobody can say, and it is drawn.
  */
 export function decided(
   state: SittingState,

@@ -9,6 +9,8 @@ export interface Context {
   actor: Actor;
   /** The longest that a message of this client was seen to take there and back, in milliseconds. */
   roundTrip?: number;
+  /** By how much the moment that this client names may be wrong, in milliseconds; half the round trip else. */
+  doubt?: number;
   /** How long presses of others may still be under way when one arrives, in milliseconds. */
   window?: number;
   /** Whether a seat is connected, or was until just now; all are where nothing is said. */

@@ -172,6 +172,10 @@ export class Table {
   now = 1_000_000;
   #count = 0;
   random = () => 0.3;
+  /** What the server knows of networks, for buzzers and for who is waited for. */
+  roundTrip = 0;
+  window = 0;
+  present: (seat: string) => boolean = () => true;
 
   constructor(show: Show = sampleShow()) {
     append(this.sitting, [openDoors(show, 'CDFGH', 'doors', this.now, HOST)]);
@@ -192,7 +196,9 @@ export class Table {
   }
 
   send(command: Command, actor: Actor = HOST, id = `c${this.#count++}`): LoggedEvent[] | Refusal {
-    const result = decide(this.sitting, id, command, { now: this.now, random: this.random, actor });
+    const { now, random, roundTrip, window, present } = this;
+    const context = { now, random, actor, roundTrip, window, present };
+    const result = decide(this.sitting, id, command, context);
     if (!isRefusal(result)) append(this.sitting, result);
     return result;
   }

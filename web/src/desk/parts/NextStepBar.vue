@@ -15,6 +15,7 @@ const text = computed(() => {
   const { code, params } = desk.view.private.next;
   const worth = typeof params.points === 'number' ? { points: points(params.points) } : {};
   const words = { ...params, ...worth };
+  if (code === 'leave' && desk.view.round?.format !== 'board') return t('desk.next.leaveList');
   if (code === 'formatWaits') return t(`desk.waits.${params.format}`, words);
   if (code === 'nextRound')
     return t('desk.next.nextRound', { title: params.title || t(`common.formats.${params.format}`) });

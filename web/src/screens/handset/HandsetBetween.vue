@@ -31,6 +31,8 @@ const title = computed(() => {
     return round.played < round.of
       ? t('common.questionOf', { n: round.played + 1, of: round.of })
       : t('handset.roundOver');
+  if (round?.format === 'counterweight')
+    return ownTurn.value ? t('handset.nextOwn') : t('handset.nextOther', { team: teamName(view.turn) });
   return ownTurn.value ? t('handset.turnOwn') : t('handset.turnOther', { team: teamName(view.turn) });
 });
 const lives = computed(() => {

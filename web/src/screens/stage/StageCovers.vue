@@ -22,7 +22,7 @@ const title = computed(() => {
 </script>
 
 <template>
-  <section class="covers">
+  <section class="weights">
     <h2>{{ title }}</h2>
     <p>{{ t('stage.closestToZero') }}</p>
     <CoverChoice
@@ -37,7 +37,7 @@ const title = computed(() => {
 </template>
 
 <style scoped>
-.covers {
+.weights {
   height: 100%;
   display: flex;
   flex-direction: column;

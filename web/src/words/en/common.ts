@@ -60,8 +60,10 @@ export const common = {
       everyone: 'Everyone answers.',
     },
     after: {
-      handOn: 'After a miss the next team may try, for {n} % of the value.',
-      buzz: 'After a miss the others may buzz, for {n} % of the value.',
+      handOn: 'After a miss the next team may try.',
+      buzz: 'After a miss the others may buzz.',
+      handOnFor: 'After a miss the next team may try, for {n} % of the value.',
+      buzzFor: 'After a miss the others may buzz, for {n} % of the value.',
     },
     penalty: {
       part: 'A wrong answer costs {n} % of the value.',

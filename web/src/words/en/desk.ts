@@ -166,6 +166,7 @@ export const desk = {
     settle: 'Settle: nobody gets the points',
     settleUnscored: 'Done: close this one, no points',
     leave: 'Back to the board',
+    leaveList: 'Done with this question: go on',
     over: 'The show is over – see the results',
   },
   waits: { counterweight: '{team} has a cover lifted: choose who lifts, then the cover' },

@@ -69,6 +69,8 @@ export const handset = {
   forHonour: 'You are out: answer for honour.',
   lives: 'You have {n} life | You have {n} life | You have {n} lives',
   roundOver: 'The round is over',
+  nextOwn: 'Your team is next',
+  nextOther: '{team} is next',
   liftOwn: 'Your team may have a cover lifted',
   liftOther: '{team} has a cover lifted',
   standing: 'You: {place} place of {of}',

@@ -39,6 +39,7 @@ export const stage = {
   wins: '{names} wins',
   share: '{names} share first place',
   and: ' and ',
+  choose: '{letter}: {text}',
   questionNext: 'Question {n} of {of} comes up',
   everyone: 'Everyone answers',
   buzz: 'First to buzz',

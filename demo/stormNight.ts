@@ -1,0 +1,74 @@
+import { newRound, rulesWith, weaveAt, type Question, type Round, type RoundOf, type Show } from '@distaff/core';
+import type { ReadyMade } from '@distaff/server/readyMade.ts';
+
+/** A show of several rounds, one of each format, out of the ready-made sets: a storm keeps everybody in. */
+export function stormNight(sets: readonly ReadyMade[], newId: () => string): Show {
+  const questions: Record<string, Question> = {};
+  /** Copies of questions of a set under ids of their own: those that a handset answers, unless said otherwise. */
+  const from = (name: string, count: number, kinds: readonly string[] = ['choice', 'truefalse', 'many']) => {
+    const set = sets.find((one) => one.name === name)!;
+    return set.questions
+      .filter((question) => kinds.includes(question.answer.kind))
+      .slice(0, count)
+      .map((question) => {
+        const id = newId();
+        questions[id] = { ...question, id, origin: null };
+        return { id, points: null };
+      });
+  };
+  const interlude = (what: RoundOf<'interlude'>['content']['what'], title: string, text = ''): Round => ({
+    ...(newRound('interlude', newId) as RoundOf<'interlude'>),
+    title,
+    content: { what, text, minutes: what === 'break' ? 10 : null },
+  });
+  const rounds: Round[] = [
+    interlude('title', 'Storm night', 'Nobody goes out tonight. *Five rounds, one kettle.*'),
+    {
+      id: newId(),
+      format: 'quiz',
+      title: 'All hands',
+      rules: rulesWith({ floor: 'everyone', afterWrong: 'close', speed: { keep: 50, grace: 2 } }),
+      content: { items: from('moon-and-tides', 5), points: 100, shuffle: false },
+    },
+    {
+      id: newId(),
+      format: 'quiz',
+      title: 'Quick on the bell',
+      rules: rulesWith({ floor: 'buzz', afterWrong: 'buzz', passShare: 50, penalty: 'part' }),
+      content: { items: from('buoys-and-marks', 4), points: 100, shuffle: false },
+    },
+    interlude('break', 'Tea'),
+    {
+      ...(newRound('knockout', newId) as RoundOf<'knockout'>),
+      title: 'Last one afloat',
+      content: { items: from('sea-birds', 6), points: 0, shuffle: false, lives: 2 },
+    },
+    {
+      ...(newRound('counterweight', newId) as RoundOf<'counterweight'>),
+      title: 'Trim the boat',
+      rules: rulesWith({ scores: 'anew' }),
+      content: {
+        items: from('seamanship-words', 10),
+        points: 0,
+        shuffle: false,
+        covers: 12,
+        most: 9,
+        seed: 'marram',
+        values: null,
+      },
+    },
+    interlude('standings', 'Who stands where'),
+  ];
+  const teams = ['Bowline', 'Fairlead', 'Leeward', 'Spindrift'].map((name, i) => ({
+    id: name.toLowerCase(),
+    name,
+    weave: weaveAt(i),
+  }));
+  return {
+    title: 'Storm night at Marram Point',
+    teams,
+    devices: { mode: 'team', score: 'teams', combine: 'mean' },
+    rounds,
+    questions,
+  };
+}

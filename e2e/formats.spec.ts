@@ -1,0 +1,328 @@
+import type { Page } from '@playwright/test';
+import {
+  blankQuestion,
+  newRound,
+  rulesWith,
+  weaveAt,
+  type Question,
+  type Round,
+  type RoundOf,
+  type Show,
+} from '@distaff/core';
+import { expect, nextStep, press, step, test } from './app.ts';
+
+let n = 0;
+const newId = () => `id${n++}`;
+const choice = (prompt: string): Question => ({
+  ...blankQuestion(newId),
+  id: newId(),
+  prompt,
+  answer: {
+    kind: 'choice',
+    options: ['right', 'wrong', 'other'].map((text) => ({ id: text, text })),
+    key: 'right',
+  },
+});
+/** A show of these rounds; each round of questions gets `count` of them. */
+function showOf(rounds: Round[], more: Partial<Show> = {}): Show {
+  const questions = Object.fromEntries(
+    rounds.flatMap((round) =>
+      round.format === 'board' || round.format === 'interlude'
+        ? []
+        : round.content.items.map(({ id }, i) => [id, { ...choice(`${round.title} ${i + 1}`), id }]),
+    ),
+  );
+  const teams = ['Bowline', 'Fairlead'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) }));
+  return {
+    title: 'Formats',
+    teams,
+    devices: { mode: 'team', score: 'teams', combine: 'mean' },
+    rounds,
+    questions,
+    ...more,
+  };
+}
+type ListFormat = 'quiz' | 'knockout' | 'counterweight';
+function listRound<F extends ListFormat>(
+  format: F,
+  title: string,
+  count: number,
+  change: (round: RoundOf<F>) => void = () => {},
+): RoundOf<ListFormat> {
+  const round = newRound(format, newId) as RoundOf<ListFormat>;
+  round.title = title;
+  round.content.items = Array.from({ length: count }, () => ({ id: newId(), points: null }));
+  change(round as RoundOf<F>);
+  return round;
+}
+const pick = async (phone: Page, text: string) => {
+  await phone.getByRole('radio', { name: text }).click();
+  await phone.getByRole('button', { name: /^Send/ }).click();
+};
+const score = (phone: Page, points: string) => expect(phone.locator('header b')).toHaveText(points);
+const pose = async (desk: Page, open: string) => {
+  await step(desk, 'bring it up');
+  await step(desk, 'Pose');
+  await step(desk, open);
+};
+
+test('a quiz of two rounds with an interlude: everyone answers, scores carry over, a ruling two rounds later re-marks', async ({
+  app,
+  browser,
+}) => {
+  test.setTimeout(120_000);
+  const text = { ...choice('Type it'), id: 'typed' };
+  text.answer = {
+    kind: 'text',
+    accepted: ['neap'],
+    forgive: { case: true, accents: true, articles: true, slips: false },
+  };
+  const first = listRound('quiz', 'Words', 1);
+  const tea = newRound('interlude', newId) as RoundOf<'interlude'>;
+  tea.title = 'Tea';
+  const show = showOf([first, tea, listRound('quiz', 'Signs', 1)]);
+  first.content.items = [{ id: 'typed', points: null }];
+  show.questions.typed = text;
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(show);
+  const stage = await host.stage(sitting);
+  const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+  const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
+  await step(desk, 'Begin the round');
+  await expect(stage.getByText('Question 1 of 1 comes up')).toBeVisible();
+  await expect(stage.getByText('Everyone answers.')).toBeVisible();
+  await pose(desk, 'Open the answers for everyone');
+  for (const phone of [ansa, jory]) {
+    await phone.getByLabel('Your answer').fill('Nippflut');
+    await phone.getByRole('button', { name: /^Send/ }).click();
+  }
+  await step(desk, 'Show the answer');
+  await step(desk, 'Show the key');
+  await step(desk, 'Settle: nobody');
+  await score(ansa, '0');
+  await step(desk, 'Done with this question');
+  await step(desk, 'Go on to: Tea');
+  await expect(stage.getByRole('heading', { name: 'Tea', level: 2 })).toBeVisible();
+  await step(desk, 'Go on to: Signs');
+  await pose(desk, 'Open the answers for everyone');
+  await pick(ansa, 'right');
+  await pick(jory, 'wrong');
+  await step(desk, 'Show the answer');
+  await expect(stage.getByRole('listitem').filter({ hasText: 'right' }).first()).toContainText('Bowline');
+  await step(desk, 'Show the key');
+  await step(desk, 'Settle: 1 right answer');
+  await score(ansa, '100');
+  await score(jory, '0');
+
+  // "They spelt it another way": accepted for everyone, two rounds later.
+  await press(desk, 'e');
+  const earlier = desk.getByRole('dialog', { name: 'Earlier questions' });
+  await earlier.getByRole('button', { name: 'Accept for everyone' }).first().click();
+  await score(jory, '100');
+  await score(ansa, '200');
+  await earlier.getByRole('button', { name: 'Close', exact: true }).click();
+  await expect(earlier).toHaveCount(0);
+  await press(desk, 'u');
+  await score(ansa, '100');
+  await press(desk, 'f');
+  await score(ansa, '200');
+  await step(desk, 'Done with this question');
+  // The end of the round is taken back across its border, and had again.
+  await step(desk, 'Close the show');
+  await expect(stage.getByText('Bowline wins')).toBeVisible();
+  await press(desk, 'u');
+  await nextStep(desk).getByText('Close the show').waitFor();
+  await press(desk, 'f');
+  await expect(ansa.getByRole('heading', { name: /1st place/ })).toBeVisible();
+});
+
+test('first to buzz: by handset and by the keys of the desk; after a miss the others may buzz for half', async ({
+  app,
+  browser,
+}) => {
+  const round = listRound('quiz', 'Bells', 2, ({ rules }) =>
+    Object.assign(rules, { floor: 'buzz', afterWrong: 'buzz', passShare: 50, clock: null }),
+  );
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(showOf([round]));
+  const stage = await host.stage(sitting);
+  const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+  const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
+  await step(desk, 'Begin the round');
+  await pose(desk, 'Open the buzzers');
+  await ansa.locator('.buzzer').click();
+  await expect(stage.getByText('Bowline was first')).toBeVisible();
+  await expect(desk.getByText('Bowline buzzed')).toBeVisible();
+  await expect(jory.getByText('Bowline has the floor').first()).toBeVisible();
+  await pick(ansa, 'wrong');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Open to the others by buzz, for 50');
+  await expect(ansa.locator('.buzzer')).toHaveCount(0);
+  await jory.locator('.buzzer').click();
+  await pick(jory, 'right');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Show the key');
+  await step(desk, 'Award 50 to Fairlead');
+  await score(jory, '50');
+  await step(desk, 'Done with this question');
+  // Too early is told; then the key 2 of the desk is the buzzer of the second team.
+  await step(desk, 'bring it up');
+  await step(desk, 'Pose');
+  await ansa.locator('.buzzer').click();
+  await expect(desk.getByText('Too early: Bowline')).toBeVisible();
+  await step(desk, 'Open the buzzers');
+  await press(desk, '2');
+  await expect(desk.getByText('Fairlead buzzed')).toBeVisible();
+});
+
+test('a handset far away that pressed first wins, though its press arrives last', async ({
+  app,
+  browser,
+}) => {
+  const round = listRound('quiz', 'Bells', 1, ({ rules }) =>
+    Object.assign(rules, { floor: 'buzz', afterWrong: 'buzz', clock: null }),
+  );
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(showOf([round]));
+  const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+  // Every message to and from this one is held back for a while, from the beginning.
+  const far = await host.phone();
+  await far.routeWebSocket(/socket\.io/, (client) => {
+    const server = client.connectToServer();
+    const late = (send: (message: string | Buffer) => void) => (message: string | Buffer) =>
+      void setTimeout(() => send(message), 150);
+    client.onMessage(late((message) => server.send(message)));
+    server.onMessage(late((message) => client.send(message)));
+  });
+  await far.goto(`/join/${sitting.code}`);
+  await far.getByLabel('Your name').fill('Jory');
+  await far.getByText('Fairlead', { exact: true }).click();
+  await far.getByRole('button', { name: 'Join' }).click();
+  await far.getByText('Jory · Fairlead').waitFor();
+  await step(desk, 'Begin the round');
+  await pose(desk, 'Open the buzzers');
+  await expect(far.locator('.buzzer')).toHaveText('Buzz!');
+  // Both ways are measured by now. The far one presses first, and its press is under way for longer.
+  await far.waitForTimeout(1500);
+  await far.locator('.buzzer').dispatchEvent('pointerdown');
+  await far.waitForTimeout(100);
+  await ansa.locator('.buzzer').dispatchEvent('pointerdown');
+  await expect(desk.locator('.buzz')).toContainText(/Fairlead by \d+ ms ± \d+/);
+  await expect(desk.locator('.buzz li').first()).toContainText('Fairlead');
+});
+
+test('knockout to the last one: lives on stage and handset, who is out answers for honour', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(
+    showOf([listRound('knockout', 'Afloat', 3, ({ content }) => (content.lives = 1))]),
+  );
+  const stage = await host.stage(sitting);
+  const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+  const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
+  await step(desk, 'Begin the round');
+  const play = async (one: string, other: string) => {
+    await pose(desk, 'Open the answers for everyone');
+    await pick(ansa, one);
+    await pick(jory, other);
+    await step(desk, 'Show the answer');
+    await step(desk, 'Show the key');
+    await step(desk, /^Settle/);
+    await step(desk, 'Done with this question');
+  };
+  await play('wrong', 'wrong');
+  await expect(stage.getByRole('img', { name: '1 life' })).toHaveCount(2);
+  await play('right', 'wrong');
+  await expect(stage.getByText('out', { exact: true })).toBeVisible();
+  await expect(jory.getByText('You are out: answer for honour.')).toBeVisible();
+  await step(desk, 'Close the show');
+  await expect(stage.getByText('Bowline wins')).toBeVisible();
+});
+
+test('counterweight: covers lifted at the desk, on the stage and by handset; closest to zero wins', async ({
+  app,
+  browser,
+}) => {
+  test.setTimeout(90_000);
+  const round = listRound('counterweight', 'Trim', 2, ({ content }) =>
+    Object.assign(content, { covers: 3, values: [4, -4, 1] }),
+  );
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(showOf([round]));
+  const stage = await host.stage(sitting);
+  const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+  const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
+  await step(desk, 'Begin the round');
+  const win = async (phone: Page) => {
+    await pose(desk, 'Open the answers for');
+    await pick(phone, 'right');
+    await step(desk, 'Show the answer');
+    await step(desk, 'Show the key');
+    await step(desk, 'Award');
+    await step(desk, 'Done with this question');
+  };
+  await win(ansa);
+  await nextStep(desk).getByText('Bowline has a cover lifted').waitFor();
+  // The one that is heavy is given to the other team, by the handset of the team that won.
+  await ansa.getByRole('button', { name: /Fairlead/ }).click();
+  await ansa.getByRole('button', { name: 'Cover 1' }).click();
+  await expect(stage.getByRole('img', { name: 'Cover 1: +4, lifted by Fairlead' })).toBeVisible();
+  await win(jory);
+  await expect(ansa.getByText('Fairlead has a cover lifted')).toBeVisible();
+  await stage.getByRole('button', { name: 'Cover 2' }).click();
+  await expect(desk.getByRole('img', { name: 'Cover 2: −4, lifted by Fairlead' })).toBeVisible();
+  // A miss goes to the next team.
+  await pose(desk, 'Open the answers for Bowline');
+  await pick(ansa, 'wrong');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Hand on to Fairlead');
+  await pick(jory, 'right');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Show the key');
+  await step(desk, 'Award');
+  await step(desk, 'Done with this question');
+  await desk
+    .getByRole('button', { name: /^Bowline/ })
+    .last()
+    .click();
+  await desk.getByRole('button', { name: 'Cover 3' }).click();
+  await step(desk, 'Close the show');
+  await expect(stage.getByText('Fairlead wins')).toBeVisible();
+});
+
+test('a room without phones: the host rules by keys, the stage is touched, several teams are right at once', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const turns = listRound('quiz', 'In turn', 1, (round) => (round.rules = rulesWith({ clock: null })));
+  const sitting = await host.openDoors(
+    showOf([listRound('quiz', 'Aloud', 1), turns], {
+      devices: { mode: 'none', score: 'teams', combine: 'mean' },
+    }),
+  );
+  const stage = await host.stage(sitting);
+  await step(desk, 'Begin the round');
+  await pose(desk, 'Open the answers for everyone');
+  await step(desk, 'Lock the answers');
+  for (const key of ['1', '+', '2', '+']) await press(desk, key);
+  await step(desk, 'Show the key');
+  await step(desk, 'Settle: 2 right answers');
+  await expect(stage.locator('.teams')).toContainText('100');
+  await step(desk, 'Done with this question');
+  await step(desk, 'Go on to: In turn');
+  await pose(desk, 'Open the answers for Bowline');
+  await stage.getByRole('button', { name: /: right$/ }).click();
+  await step(desk, 'Show the answer');
+  await step(desk, 'Show the key');
+  await step(desk, 'Award 100 to Bowline');
+  await expect(stage.locator('.teams')).toContainText('200');
+});
