@@ -102,8 +102,6 @@ run(async () => {
     await desk.getByRole('link', { name: 'Marram Point winter evening' }).last().click();
     await desk.getByRole('button', { name: /^Tides for 200:/ }).click();
     await take(desk, 'editor');
-    await desk.getByRole('button', { name: 'Teams', exact: true }).click();
-    await take(desk, 'teams');
     await desk.getByRole('button', { name: 'Open the doors' }).click();
     await desk.getByRole('dialog').getByRole('button', { name: 'Open the doors' }).click();
     const code = (await desk.locator('header .code').textContent()).trim();
@@ -172,15 +170,69 @@ run(async () => {
     await key('s');
     await take(stage, 'stage-standings');
     await key('s');
-    await desk.getByRole('button', { name: 'Lights and buoys for 300', exact: true }).click();
-    await key('Space');
-    await key('Space');
-    await take(stage, 'stage-picture');
     await desk.getByRole('button', { name: 'More', exact: true }).click();
     await desk.getByText('Close the show').click();
     await desk.getByRole('dialog').getByRole('button', { name: 'Close the show' }).click();
     await stage.getByText('Final standings').waitFor();
     await take(stage, 'stage-close');
+
+    // A second evening: a round of every other format.
+    const { shows } = await (await host.request.get('/api/shows?limit=50')).json();
+    const storm = shows.find((one) => one.title.startsWith('Storm night'));
+    const sitting = await (await host.request.post(`/api/shows/${storm.id}/sittings`)).json();
+    await desk.goto(`/desk/${sitting.id}`);
+    await stage.goto(`/stage/${sitting.code}`);
+    const crew = [];
+    for (const [name, team] of players.slice(0, 4)) {
+      const page = await (await browser.newContext(phone)).newPage();
+      await page.goto(`/join/${sitting.code}`);
+      await page.getByLabel('Your name').fill(name);
+      await page.getByText(team, { exact: true }).click();
+      await page.getByRole('button', { name: 'Join' }).click();
+      await page.getByText(`${name} · ${team}`).waitFor();
+      crew.push(page);
+    }
+    /** Brings the next question up; those whose number is given answer it rightly, the others not. */
+    const play = async (right, who = [0, 1, 2, 3]) => {
+      for (let i = 0; i < 3; i++) await key('Space');
+      const correct = (await desk.locator('.options .key .grow').first().innerText()).trim();
+      for (const i of who) {
+        const own = crew[i].getByRole('radio');
+        await own.first().waitFor();
+        const texts = await own.locator('.grow').allInnerTexts();
+        const good = texts.findIndex((text) => text.trim() === correct);
+        await own.nth(right.includes(i) ? good : (good + 1 + i) % texts.length).click();
+        await crew[i].getByRole('button', { name: /^Send/ }).click();
+      }
+      await desk.locator('footer .what', { hasText: 'Show the answer' }).waitFor();
+      await key('Space');
+    };
+    const finish = async () => {
+      for (let i = 0; i < 3; i++) await key('Space');
+    };
+    const begin = async (title) => {
+      await desk.getByRole('button', { name: `Begin “${title}”` }).click();
+      await desk.locator('footer .what', { hasText: 'bring it up' }).waitFor();
+    };
+    await key('Space');
+    await begin('All hands');
+    await play([0, 2, 3]);
+    await take(stage, 'stage-quiz');
+    await finish();
+    await begin('Last one afloat');
+    await play([0, 2, 3]);
+    await finish();
+    await play([0, 2]);
+    await finish();
+    await take(stage, 'stage-lives');
+    await begin('Trim the boat');
+    for (let i = 0; i < 4; i++) {
+      await play([i % 4], [i % 4]);
+      await finish();
+      await desk.getByRole('button', { name: `Cover ${i * 2 + 1}`, exact: true }).click();
+      await desk.locator('footer .what', { hasText: 'bring it up' }).waitFor();
+    }
+    await take(stage, 'stage-covers');
   } finally {
     await browser.close();
   }

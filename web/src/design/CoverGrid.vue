@@ -14,7 +14,12 @@ const { covers, teams, canLift } = defineProps<{
 const emit = defineEmits<{ lift: [cover: number] }>();
 const { t } = useI18n();
 const { change } = useFormat();
-const columns = computed(() => Math.ceil(Math.sqrt(covers.length * 1.6)));
+/** About as many columns as look well, and rather such that the last row is full. */
+const columns = computed(() => {
+  const best = Math.ceil(Math.sqrt(covers.length * 1.6));
+  const full = [best, best - 1, best + 1, best + 2].find((n) => n > 1 && covers.length % n === 0);
+  return full ?? best;
+});
 const teamOf = (id: string | null) => teams.find((team) => team.id === id);
 const told = (i: number) => {
   const { value, team } = covers[i]!;

@@ -18,7 +18,7 @@ const title = computed(() => {
   if (one.format === 'counterweight')
     return one.choosing
       ? t('stage.mayLift', { team: name(one.choosing) })
-      : t('common.teamsTurn', { team: name(desk.view.turn) });
+      : t('common.teamNext', { team: name(desk.view.turn) });
   if (one.format === 'board') return '';
   return one.played < one.of
     ? t('stage.questionNext', { n: one.played + 1, of: one.of })

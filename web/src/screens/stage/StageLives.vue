@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { KnockoutView, PublicView } from '@distaff/core';
-import { mdiHeart, mdiHeartOutline } from '@mdi/js';
+import { mdiCircleOutline, mdiLifebuoy } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
@@ -28,7 +28,7 @@ const told = (n: number) => t('stage.lives', n, { named: { n } });
           <v-icon
             v-for="n in round.lives"
             :key="n"
-            :icon="n <= livesOf(team.id) ? mdiHeart : mdiHeartOutline"
+            :icon="n <= livesOf(team.id) ? mdiLifebuoy : mdiCircleOutline"
             size="1em"
           />
         </span>

@@ -3,7 +3,7 @@ import { formats, MAX_ROUNDS, type FormatName, type Round } from '@distaff/core'
 import {
   mdiDeleteOutline,
   mdiFormatListNumbered,
-  mdiHeartOutline,
+  mdiLifebuoy,
   mdiInformationOutline,
   mdiPlus,
   mdiScaleBalance,
@@ -21,7 +21,7 @@ const root = ref<HTMLElement | null>(null);
 const icons: Record<FormatName, string> = {
   board: mdiViewGridOutline,
   quiz: mdiFormatListNumbered,
-  knockout: mdiHeartOutline,
+  knockout: mdiLifebuoy,
   counterweight: mdiScaleBalance,
   interlude: mdiInformationOutline,
 };

@@ -8,6 +8,7 @@ export const common = {
   undo: 'Undo',
   remove: 'Remove',
   turn: 'turn',
+  teamNext: '{team} is next',
   teamsTurn: '{team} picks',
   kinds: {
     choice: 'One of several',
