@@ -63,7 +63,13 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
     const { id: roughId } = await createFilledSet(account.id, rough.set, rough.questions);
     await addMember(roughId, ansa.id, 'editor');
     await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
-    await createShow(account.id, v.parse(Show, stormNight(readyMade, () => nanoid(10))));
+    await createShow(
+      account.id,
+      v.parse(
+        Show,
+        stormNight(readyMade, () => nanoid(10)),
+      ),
+    );
     const { id: showId } = await fill(account.id, show, 'Winter evenings');
 
     const code = newJoinCode(() => randomInt(2 ** 32) / 2 ** 32);

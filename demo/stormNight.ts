@@ -1,4 +1,13 @@
-import { newRound, rulesWith, weaveAt, type Question, type Round, type RoundOf, type Show } from '@distaff/core';
+import {
+  defaultDoors,
+  newRound,
+  rulesWith,
+  weaveAt,
+  type Question,
+  type Round,
+  type RoundOf,
+  type Show,
+} from '@distaff/core';
 import type { ReadyMade } from '@distaff/server/readyMade.ts';
 
 /** A show of several rounds, one of each format, out of the ready-made sets: a storm keeps everybody in. */
@@ -67,6 +76,7 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
   return {
     title: 'Storm night at Marram Point',
     teams,
+    doors: defaultDoors,
     devices: { mode: 'team', score: 'teams', combine: 'mean' },
     rounds,
     questions,

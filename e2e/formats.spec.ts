@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import {
   blankQuestion,
+  defaultDoors,
   newRound,
   rulesWith,
   weaveAt,
@@ -37,6 +38,7 @@ function showOf(rounds: Round[], more: Partial<Show> = {}): Show {
     title: 'Formats',
     teams,
     devices: { mode: 'team', score: 'teams', combine: 'mean' },
+    doors: defaultDoors,
     rounds,
     questions,
     ...more,
@@ -325,4 +327,52 @@ test('a room without phones: the host rules by keys, the stage is touched, sever
   await step(desk, 'Show the key');
   await step(desk, 'Award 100 to Bowline');
   await expect(stage.locator('.teams')).toContainText('200');
+});
+
+test('the overlay shows viewers what they need on a see-through ground, and never the key early', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(showOf([listRound('quiz', 'Stream', 1)]));
+  const context = await browser.newContext({
+    baseURL: app.url,
+    viewport: { width: 1920, height: 1080 },
+  });
+  const overlay = await context.newPage();
+  await overlay.goto(`/overlay/${sitting.code}?at=top#${sitting.stageKey}`);
+  await expect(overlay.getByText(sitting.code)).toBeVisible();
+  const ground = await overlay.evaluate(() =>
+    ['html', 'body', '.v-application', '.overlay'].map(
+      (one) => getComputedStyle(document.querySelector(one)!).backgroundColor,
+    ),
+  );
+  expect(new Set(ground)).toEqual(new Set(['rgba(0, 0, 0, 0)']));
+  await step(desk, 'Begin the round');
+  await pose(desk, 'Open the answers for everyone');
+  await expect(overlay.getByText('Stream 1')).toBeVisible();
+  await expect(overlay.getByRole('timer')).toBeVisible();
+  await expect(overlay.locator('.key, .gone')).toHaveCount(0);
+  // Nothing lies in the outer twentieth of the picture.
+  for (const box of await overlay.locator('.safe > *').evaluateAll((all) =>
+    all.map((one) => {
+      const { left, right, top, bottom } = one.getBoundingClientRect();
+      return { left, right, top, bottom };
+    }),
+  )) {
+    expect(box.left).toBeGreaterThanOrEqual(0.05 * 1920 - 1);
+    expect(box.right).toBeLessThanOrEqual(0.95 * 1920 + 1);
+    expect(box.top).toBeGreaterThanOrEqual(0.05 * 1080 - 1);
+    expect(box.bottom).toBeLessThanOrEqual(0.95 * 1080 + 1);
+  }
+  await step(desk, 'Lock the answers');
+  await step(desk, 'Show the key');
+  await expect(overlay.locator('.options .key')).toContainText('right');
+  // The trial page lies over a picture of our own, in three positions.
+  await overlay.goto(`/overlay/${sitting.code}/try#${sitting.stageKey}`);
+  for (const place of ['Above', 'At the side', 'Below']) {
+    await overlay.getByRole('button', { name: place }).click();
+    await expect(overlay.getByText('Stream 1')).toBeVisible();
+  }
 });

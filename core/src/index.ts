@@ -85,6 +85,7 @@ export { dyes, freeWeave, patterns, Weave, weaveAt } from './show/weave.ts';
 export { MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
 export { defaultRules, floors, RoundRules, rulesWith, turnOrders } from './show/rules.ts';
 export { combinations, defaultDevices, Devices, type Combination } from './show/devices.ts';
+export { defaultDoors, Doors, MAX_ROSTER } from './show/doors.ts';
 export { newRound } from './show/newRound.ts';
 export { blankShow, MAX_ROUNDS, Round, Show, type RoundOf } from './show/show.ts';
 export { checkShow, type ShowFinding } from './show/check.ts';

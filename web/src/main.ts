@@ -9,6 +9,7 @@ import { desk } from './words/en/desk.ts';
 import { handset } from './words/en/handset.ts';
 import { media } from './words/en/media.ts';
 import { library } from './words/en/library.ts';
+import { overlay } from './words/en/overlay.ts';
 import { print } from './words/en/print.ts';
 import { review } from './words/en/review.ts';
 import { report } from './words/en/report.ts';
@@ -21,5 +22,7 @@ createApp(App)
   .use(createPinia())
   .use(makeRouter())
   .use(makeVuetify('day'))
-  .use(makeWords({ studio, library, media, bring, review, share, print, desk, stage, handset, report }))
+  .use(
+    makeWords({ studio, library, media, bring, review, share, print, desk, overlay, stage, handset, report }),
+  )
   .mount('#app');

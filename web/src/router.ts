@@ -36,6 +36,8 @@ export function makeRouter() {
       },
       { path: '/desk/:sitting', component: () => import('./desk/Desk.vue'), meta: { host: true } },
       { path: '/results/:sitting', component: () => import('./report/Results.vue'), meta: { host: true } },
+      { path: '/overlay/:code', component: () => import('./overlay/Overlay.vue') },
+      { path: '/overlay/:code/try', component: () => import('./overlay/OverlayTrial.vue') },
       { path: '/stage/:code', component: () => import('./stage/Stage.vue') },
       { path: '/:rest(.*)', component: () => import('./studio/NotFound.vue') },
     ],

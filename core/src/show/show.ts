@@ -7,6 +7,7 @@ import { QuizContent } from '../formats/quiz/content.ts';
 import { Question } from '../question/question.ts';
 import { Id, line } from '../text/schemas.ts';
 import { defaultDevices, Devices } from './devices.ts';
+import { defaultDoors, Doors } from './doors.ts';
 import { defaultRules, RoundRules } from './rules.ts';
 import { MAX_TEAMS, newTeam, Team } from './team.ts';
 
@@ -32,6 +33,7 @@ export const Show = v.object({
   /** In the order of turns. */
   teams: v.pipe(v.array(Team), v.maxLength(MAX_TEAMS, `At most ${MAX_TEAMS} teams.`)),
   devices: v.optional(Devices, defaultDevices),
+  doors: v.optional(Doors, defaultDoors),
   /** The running order. */
   rounds: v.pipe(
     v.array(Round),
@@ -50,6 +52,7 @@ export function blankShow(title: string, newId: () => string): Show {
     title,
     teams,
     devices: defaultDevices,
+    doors: defaultDoors,
     rounds: [{ id: newId(), format: 'board', title: '', rules: defaultRules, content: blankBoard(newId) }],
     questions: {},
   };

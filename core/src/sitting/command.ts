@@ -56,7 +56,8 @@ export const HostCommand = v.variant('type', [
   bare('close'),
   v.object({ type: v.literal('renameSeat'), seat: Id, name: name(24) }),
   v.object({ type: v.literal('moveSeat'), seat: Id, team: Id }),
-  v.object({ type: v.literal('removeSeat'), seat: Id }),
+  /** With `ban` the player is not let in again in this sitting. */
+  v.object({ type: v.literal('removeSeat'), seat: Id, ban: v.optional(v.boolean()) }),
 ]);
 export type HostCommand = v.InferOutput<typeof HostCommand>;
 

@@ -23,7 +23,7 @@ export type Draft =
   | { type: 'seatTaken'; seat: string; name: string; team: string; token: string; weave?: Weave }
   | { type: 'seatRenamed'; seat: string; name: string }
   | { type: 'seatMoved'; seat: string; team: string }
-  | { type: 'seatRemoved'; seat: string }
+  | { type: 'seatRemoved'; seat: string; banned?: boolean }
   /** `dealt` is what chance decided for the format. */
   | { type: 'roundBegan'; round: number; turn: string; dealt?: unknown }
   | { type: 'turnGiven'; team: string }

@@ -1,6 +1,7 @@
 import { foldText } from '../text/fold.ts';
 import { formatOf } from '../formats/index.ts';
 import { defaultDevices } from '../show/devices.ts';
+import { defaultDoors } from '../show/doors.ts';
 import { verdictOf } from '../question/kind.ts';
 import { isRunning } from './clock.ts';
 import { isStep, type LoggedEvent } from './events.ts';
@@ -13,7 +14,14 @@ export function emptyState(): SittingState {
     seq: 0,
     phase: 'lobby',
     code: '',
-    show: { title: '', teams: [], devices: defaultDevices, rounds: [], questions: {} },
+    show: {
+      title: '',
+      teams: [],
+      devices: defaultDevices,
+      doors: defaultDoors,
+      rounds: [],
+      questions: {},
+    },
     teams: [],
     seats: new Map(),
     taken: { all: 0, of: new Map() },
@@ -84,14 +92,18 @@ function apply(state: SittingState, event: LoggedEvent): void {
   const question = state.question;
   switch (event.type) {
     case 'doorsOpened':
-      state.show = { ...event.show, devices: event.show.devices ?? defaultDevices };
+      state.show = {
+        ...event.show,
+        devices: event.show.devices ?? defaultDevices,
+        doors: event.show.doors ?? defaultDoors,
+      };
       state.teams = state.show.devices.score === 'players' ? [] : [...event.show.teams];
       state.code = event.code;
       state.openedAt = event.at;
       return;
     case 'seatTaken': {
       const { seat: id, name, team, token } = event;
-      const seat = { id, name, folded: foldText(name), team, token, removed: false };
+      const seat = { id, name, folded: foldText(name), team, token, removed: false, banned: false };
       state.seats.set(id, seat);
       count(state, seat, 1);
       if (event.weave) state.teams.push({ id: team, name, weave: event.weave });
@@ -110,6 +122,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       count(state, seat, -1);
       if (event.type === 'seatRemoved') {
         seat.removed = true;
+        seat.banned = event.banned ?? false;
         return;
       }
       seat.team = event.team;

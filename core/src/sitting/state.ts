@@ -16,6 +16,8 @@ export interface Seat {
   /** Hash of the token that its handset holds. */
   token: string;
   removed: boolean;
+  /** Not let in again under this name. */
+  banned: boolean;
 }
 
 /** What was answered to the question in play, and what was ruled on it. */

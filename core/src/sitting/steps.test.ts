@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { deskView, due, isRefusal, nextStep } from '../index.ts';
+import { defaultDoors, deskView, due, isRefusal, nextStep, seatView, type Doors } from '../index.ts';
 import { CLOCK, sampleShow, seatActor, Table } from './test/table.ts';
 
 const begun = (...args: Parameters<typeof sampleShow>) => new Table(sampleShow(...args)).do('begin');
@@ -215,5 +215,53 @@ describe('people', () => {
     expect(refusalOf(table.pick('s1', 'Option 1'))).toBe('notYours');
     const again = { type: 'takeSeat', seat: 's8', token: 'y', name: 'bea', team: 't1' } as const;
     expect(refusalOf(table.send(again, seatActor('s8')))).toBe('carried out');
+  });
+});
+
+describe('the doors', () => {
+  const come = (doors: Partial<Doors>, name: string, more: { team?: string; n?: number } = {}) => {
+    const show = { ...sampleShow(), doors: { ...defaultDoors, ...doors } };
+    const table = new Table(show);
+    return {
+      table,
+      take: (own = name, n = more.n ?? 9, team = more.team ?? '') =>
+        table.send({ type: 'takeSeat', seat: `n${n}`, token: `n${n}`, name: own, team }, seatActor(`n${n}`)),
+    };
+  };
+  test('latecomers are let in, or not, as the show says', () => {
+    const { table, take } = come({ late: false, teams: 'drawn' }, 'Ada');
+    expect(refusalOf(take())).toBe('carried out');
+    table.do('begin');
+    expect(refusalOf(take('Late', 8))).toBe('notNow');
+  });
+  test('a team is drawn, the same from the same seed, and teams differ by at most one', () => {
+    const draw = (seed: string) => {
+      const { table, take } = come({ teams: 'drawn', seed }, 'Ada');
+      for (let n = 0; n < 20; n++) take(`Player n${n}`, n);
+      return [...table.state.seats.values()].map((seat) => seat.team);
+    };
+    expect(draw('7B')).toEqual(draw('7B'));
+    expect(draw('7B')).not.toEqual(draw('8A'));
+    const sizes = ['t0', 't1', 't2'].map((id) => draw('7B').filter((team) => team === id).length);
+    expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThanOrEqual(1);
+  });
+  test('where the host decides, a player waits without a team and is put into one', () => {
+    const { table, take } = come({ teams: 'host' }, 'Ada', { team: 't1' });
+    take();
+    expect(table.state.seats.get('n9')!.team).toBe('');
+    table.do({ type: 'moveSeat', seat: 'n9', team: 't1' });
+    expect(table.state.seats.get('n9')!.team).toBe('t1');
+  });
+  test('only names of the roster come in, however they are written', () => {
+    const { take } = come({ roster: ['Zoë Trewin', 'Jory'] }, 'zoe trewin', { team: 't0' });
+    expect(refusalOf(take('Somebody', 7))).toBe('notThere');
+    expect(refusalOf(take())).toBe('carried out');
+  });
+  test('who was banned is not let in again, not by another device either', () => {
+    const { table, take } = come({}, 'Ada', { team: 't0' });
+    take();
+    table.do({ type: 'removeSeat', seat: 'n9', ban: true });
+    expect(seatView(table.state, 'n9')!.banned).toBe(true);
+    expect(refusalOf(take('ADA', 8))).toBe('notYours');
   });
 });

@@ -112,8 +112,10 @@ const part = computed(() => {
         <a href="/">{{ t('handset.otherShow') }}</a>
       </div>
       <div v-else-if="part === 'removed'" class="centre">
-        <p>{{ t('handset.removed') }}</p>
-        <v-btn color="primary" size="large" @click="rejoin">{{ t('handset.rejoin') }}</v-btn>
+        <p>{{ t(sitting.seat?.banned ? 'handset.banned' : 'handset.removed') }}</p>
+        <v-btn v-if="!sitting.seat?.banned" color="primary" size="large" @click="rejoin">{{
+          t('handset.rejoin')
+        }}</v-btn>
       </div>
       <HandsetScreen
         v-else

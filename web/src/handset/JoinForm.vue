@@ -16,8 +16,8 @@ const { t } = useI18n();
 const name = ref('');
 const team = ref<string | null>(null);
 const missing = ref({ name: false, team: false });
-/** Where everybody plays for themselves there is no team to choose. */
-const alone = computed(() => view.devices.score === 'players');
+/** Where everybody plays for themselves, or the host or the lot decides, there is no team to choose. */
+const alone = computed(() => view.devices.score === 'players' || view.doors.teams !== 'choose');
 
 function join(): void {
   if (busy) return;
@@ -29,6 +29,7 @@ function join(): void {
 <template>
   <form class="form" @submit.prevent="join">
     <h1>{{ t('handset.joining', { title: view.title }) }}</h1>
+    <p v-if="!view.doors.open" class="problem" role="status">{{ t('handset.doorsClosed') }}</p>
     <v-text-field
       v-model="name"
       class="name"

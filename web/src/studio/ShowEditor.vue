@@ -7,6 +7,7 @@ import { useEditor } from './editor.ts';
 import BoardEditor from './parts/BoardEditor.vue';
 import ConflictList from './parts/ConflictList.vue';
 import DevicesEditor from './parts/DevicesEditor.vue';
+import DoorsEditor from './parts/DoorsEditor.vue';
 import EditorBar from './parts/EditorBar.vue';
 import InterludeEditor from './parts/InterludeEditor.vue';
 import ListEditor from './parts/ListEditor.vue';
@@ -110,6 +111,7 @@ function goTo({ round, ref: found }: ShowFinding): void {
       <template v-if="tab === 'teams'">
         <DevicesEditor />
         <TeamsEditor v-if="editor.show.devices.score === 'teams'" />
+        <DoorsEditor v-if="editor.show.devices.mode !== 'none'" class="doors" />
       </template>
       <RulesEditor v-else :key="editor.round.id" />
     </main>
@@ -152,6 +154,9 @@ function goTo({ round, ref: found }: ShowFinding): void {
   max-width: 860px;
   margin: 0 auto;
   padding: 28px 20px;
+}
+.doors {
+  margin-top: 32px;
 }
 .centre {
   min-height: 100dvh;

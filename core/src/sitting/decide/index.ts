@@ -113,11 +113,11 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'moveSeat':
       return moveSeat(state, command.seat, command.team);
     case 'removeSeat':
-      return removeSeat(state, command.seat);
+      return removeSeat(state, command.seat, command.ban ?? false);
     case 'answer':
       return answer(state, command, context);
     case 'takeSeat':
-      return takeSeat(state, command);
+      return takeSeat(state, command, context);
     case 'timeUp':
       return timeUp(state, context, (next) => draft(sitting, next, context));
     case 'outage':

@@ -1,8 +1,10 @@
 import { foldText } from '../../text/fold.ts';
+import { seeded } from '../../random/seeded.ts';
 import { weaveAt } from '../../show/weave.ts';
 import type { Draft } from '../events.ts';
 import { refuse, type Refusal } from '../refusal.ts';
 import { teamOf, type Seat, type SittingState } from '../state.ts';
+import type { Context } from './context.ts';
 
 /** Seats in one sitting; beyond it the doors are full. */
 export const MAX_SEATS = 1000;
@@ -22,19 +24,41 @@ const seatHere = (state: SittingState, id: string): Seat | Refusal => {
   return seat && !seat.removed ? seat : refuse('notThere', 'That player is no longer here.');
 };
 
+/** The team that has fewest players; of several one is drawn, by the seed where there is one. */
+function drawTeam(state: SittingState, { random }: Context): string {
+  const { seed } = state.show.doors;
+  const of = (team: string) => state.taken.of.get(team) ?? 0;
+  const fewest = Math.min(...state.teams.map((team) => of(team.id)));
+  const even = state.teams.filter((team) => of(team.id) === fewest);
+  const number = seed ? seeded(`${seed} ${state.seats.size}`)() : random();
+  return even[Math.floor(number * even.length)]!.id;
+}
+
 export function takeSeat(
   state: SittingState,
   command: { seat: string; token: string; name: string; team: string },
+  context: Context,
 ): Draft[] | Refusal {
+  const { seat, token, name } = command;
+  const { devices, doors } = state.show;
   if (state.phase === 'closed') return refuse('notNow', 'This show is over.');
-  const alone = state.show.devices.score === 'players';
-  if (!alone && !teamOf(state, command.team)) return refuse('notThere', 'There is no such team.');
-  if (nameTaken(state, command.name)) return taken(command.name);
+  if (state.phase === 'round' && !doors.late)
+    return refuse('notNow', 'The show has begun, and nobody is let in any more. Ask the host.');
+  const folded = foldText(name);
+  if ([...state.seats.values()].some((one) => one.banned && (one.folded === folded || one.token === token)))
+    return refuse('notYours', 'The host has closed this show to you.');
+  if (doors.roster.length > 0 && !doors.roster.some((one) => foldText(one) === folded))
+    return refuse('notThere', 'This name is not on the list. Write it as the host knows it.');
+  const alone = devices.score === 'players';
+  const team = alone ? seat : doors.teams === 'choose' ? command.team : '';
+  if (!alone && doors.teams === 'choose' && !teamOf(state, team))
+    return refuse('notThere', 'There is no such team.');
+  if (nameTaken(state, name)) return taken(name);
   if (state.taken.all >= MAX_SEATS) return refuse('notNow', `All ${MAX_SEATS} seats are taken.`);
-  const { seat, token, name, team } = command;
-  if (!alone) return [{ type: 'seatTaken', seat, token, name, team }];
   // Everybody plays for themselves: the seat is a team of one, with a weave of its own.
-  return [{ type: 'seatTaken', seat, token, name, team: seat, weave: weaveAt(state.seats.size) }];
+  if (alone) return [{ type: 'seatTaken', seat, token, name, team, weave: weaveAt(state.seats.size) }];
+  const into = doors.teams === 'drawn' ? drawTeam(state, context) : team;
+  return [{ type: 'seatTaken', seat, token, name, team: into }];
 }
 
 export function renameSeat(state: SittingState, id: string, name: string): Draft[] | Refusal {
@@ -55,7 +79,8 @@ export function moveSeat(state: SittingState, id: string, team: string): Draft[]
   return [{ type: 'seatMoved', seat: id, team }];
 }
 
-export function removeSeat(state: SittingState, id: string): Draft[] | Refusal {
+export function removeSeat(state: SittingState, id: string, ban: boolean): Draft[] | Refusal {
   const seat = seatHere(state, id);
-  return 'refused' in seat ? seat : [{ type: 'seatRemoved', seat: seat.id }];
+  if ('refused' in seat) return seat;
+  return [{ type: 'seatRemoved', seat: seat.id, ...(ban ? { banned: true } : {}) }];
 }

@@ -1,5 +1,6 @@
 import type { RoundOf, Show } from '../../show/show.ts';
 import { defaultDevices } from '../../show/devices.ts';
+import { defaultDoors } from '../../show/doors.ts';
 import { rulesWith, type RoundRules } from '../../show/rules.ts';
 import { weaveAt } from '../../show/weave.ts';
 import { append, blankQuestion, decide, isRefusal, newSitting, openDoors } from '../../index.ts';
@@ -129,6 +130,7 @@ export function sampleShow(rules: Partial<RoundRules> = {}, key = 'k2'): Show {
     title: 'Sample',
     teams: ['Bowline', 'Fairlead', 'Leeward'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
     devices: defaultDevices,
+    doors: defaultDoors,
     rounds: [
       {
         id: 'r',

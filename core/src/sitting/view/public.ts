@@ -1,6 +1,7 @@
 import { formatOf, type FormatView } from '../../formats/index.ts';
 import { rank } from '../../rank/standings.ts';
 import type { Devices } from '../../show/devices.ts';
+import type { Doors } from '../../show/doors.ts';
 import type { RoundRules } from '../../show/rules.ts';
 import type { Weave } from '../../show/weave.ts';
 import { rulesOf } from '../inPlay.ts';
@@ -35,6 +36,8 @@ export interface PublicView {
   rounds: number;
   code: string;
   devices: Devices;
+  /** How people come in: what the form has to ask, and whether it is too late. */
+  doors: { teams: Doors['teams']; open: boolean };
   teams: TeamView[];
   turn: string;
   standings: boolean;
@@ -106,6 +109,10 @@ export function publicView(state: SittingState): PublicView {
     rounds: state.show.rounds.length,
     code: state.code,
     devices: state.show.devices,
+    doors: {
+      teams: state.show.doors.teams,
+      open: state.phase === 'lobby' || (state.phase === 'round' && state.show.doors.late),
+    },
     teams: teamViews(state),
     turn: state.turn,
     standings: state.standings,

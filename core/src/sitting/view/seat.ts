@@ -10,6 +10,7 @@ export interface SeatView {
   name: string;
   team: string;
   removed: boolean;
+  banned: boolean;
   /** Whether an answer counts now, or is for honour only. */
   counts: boolean;
   /** The answer of the own team to the question in play: what, and from whom first. */
@@ -92,6 +93,7 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     name: seat.name,
     team: seat.team,
     removed: seat.removed,
+    banned: seat.banned,
     counts: countsIn(state.round, seat.team),
     given: here ? givenOf(state, question, id, response) : null,
     own: here ? ownLayout(state, question, id) : null,

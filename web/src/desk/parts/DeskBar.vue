@@ -7,6 +7,7 @@ import {
   mdiContentCopy,
   mdiDotsVertical,
   mdiHistory,
+  mdiLayersOutline,
   mdiKeyboardOutline,
   mdiMagnify,
   mdiProjectorScreenOutline,
@@ -91,6 +92,12 @@ async function copyLink(): Promise<void> {
       </template>
       <v-list>
         <v-list-item :prepend-icon="mdiContentCopy" :title="t('desk.copyStage')" @click="copyLink" />
+        <v-list-item
+          :prepend-icon="mdiLayersOutline"
+          :title="t('desk.overlay')"
+          :href="`/overlay/${desk.view.code}/try#${stageKey}`"
+          target="distaff-overlay"
+        />
         <v-list-item
           :prepend-icon="mdiArrowURightTop"
           :title="t('desk.forward')"

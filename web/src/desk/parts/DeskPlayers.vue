@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   mdiAccountArrowRightOutline,
+  mdiAccountCancelOutline,
   mdiAccountRemoveOutline,
   mdiDotsHorizontal,
   mdiPencilOutline,
@@ -12,7 +13,7 @@ import { useSitting } from '../../live/sitting.ts';
 import { useDesk } from '../useDesk.ts';
 
 /** The players of one team: rename, move, remove; who is not connected is said. */
-const { team } = defineProps<{ team: TeamView }>();
+const { team } = defineProps<{ team: Pick<TeamView, 'id'> }>();
 const { t } = useI18n();
 const desk = useDesk();
 const sitting = useSitting();
@@ -58,6 +59,11 @@ function rename(): void {
               :prepend-icon="mdiAccountRemoveOutline"
               :title="t('desk.removePlayer', { name: seat.name })"
               @click="desk.ask({ type: 'removeSeat', seat: seat.id })"
+            />
+            <v-list-item
+              :prepend-icon="mdiAccountCancelOutline"
+              :title="t('desk.banPlayer', { name: seat.name })"
+              @click="desk.ask({ type: 'removeSeat', seat: seat.id, ban: true })"
             />
           </v-list>
         </v-menu>

@@ -16,6 +16,8 @@ const onFloor = (team: string) =>
   desk.view.phase === 'round' && team === desk.floor && (desk.question !== null || turns.value);
 /** Turns are told where the floor is the team's in turn, or a team chooses what is played. */
 const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.round?.format === 'board');
+/** Whether somebody waits to be put into a team. */
+const waiting = computed(() => desk.view.private.seats.some((seat) => seat.team === ''));
 const rulable = (team: string) => desk.canRule && (team === desk.floor || desk.question?.mode === 'everyone');
 
 /** What the minus of a team would do, in words: a ruling on the floor, or a change by hand. */
@@ -38,6 +40,10 @@ const plusWord = () =>
 
 <template>
   <aside class="teams" :aria-label="t('desk.teams')">
+    <section v-if="waiting" class="waiting">
+      <b>{{ t('desk.noTeam') }}</b>
+      <DeskPlayers :team="{ id: '' }" />
+    </section>
     <section
       v-for="(team, i) in desk.view.teams"
       :key="team.id"
@@ -121,6 +127,12 @@ const plusWord = () =>
 }
 .team.picked {
   outline: 3px solid var(--weld);
+}
+.waiting {
+  flex: none;
+  padding: 8px 12px;
+  border-left: 4px solid var(--weld);
+  background: #fbf1d2;
 }
 .head {
   display: flex;

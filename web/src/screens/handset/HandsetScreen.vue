@@ -98,7 +98,7 @@ const line = computed(() => {
     <div class="edge" :style="own ? weaveBackground(own.weave) : {}" />
     <header>
       <span class="clip">{{
-        alone ? seat.name : t('handset.you', { name: seat.name, team: own?.name ?? '' })
+        alone ? seat.name : t('handset.you', { name: seat.name, team: own?.name ?? t('handset.noTeam') })
       }}</span>
       <b class="mono">{{ points(score) }}</b>
     </header>

@@ -61,6 +61,7 @@ const seat = computed<SeatView>(() => ({
   name: t('studio.previewPlayer'),
   team: show.teams[0]!.id,
   removed: false,
+  banned: false,
   counts: true,
   given: null,
   own: null,

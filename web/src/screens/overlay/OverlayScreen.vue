@@ -1,0 +1,241 @@
+<script setup lang="ts">
+import type { PublicView } from '@distaff/core';
+import { mdiCheckBold } from '@mdi/js';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import ClockThread from '../../design/ClockThread.vue';
+import { letterOf } from '../../design/letters.ts';
+import OptionContent from '../../design/media/OptionContent.vue';
+import PictureFrame from '../../design/media/PictureFrame.vue';
+import RichText from '../../design/rich/RichText.vue';
+import { useFormat } from '../../design/useFormat.ts';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import { spoken } from '../../live/joinAddress.ts';
+
+export type Place = 'bottom' | 'top' | 'side';
+
+/** What lies over the picture of a stream: only what viewers need, within safe margins, the rest see-through. */
+const { view, place, address } = defineProps<{
+  view: PublicView;
+  now: number;
+  place: Place;
+  address: string;
+}>();
+const { t } = useI18n();
+const { points } = useFormat();
+/** So many fit beside each other. */
+const MOST = 6;
+
+const question = computed(() => (view.standings ? null : view.question));
+const asked = computed(() => question.value?.prompt ?? null);
+const options = computed(() => {
+  const one = question.value;
+  if (!one?.options) return [];
+  const told = one.key !== null && one.key.slots.length > 0;
+  const inOrder = one.control?.type === 'order' && told ? one.key!.slots : one.options.map((_, i) => i);
+  return inOrder.map((slot, i) => ({
+    sign: one.control?.type === 'order' && told ? `${i + 1}` : letterOf(slot),
+    option: one.options![slot],
+    key: told && one.control?.type !== 'match' && one.key!.slots.includes(slot),
+    gone: told && one.control?.type !== 'match' && !one.key!.slots.includes(slot),
+    percent: one.picks?.[slot]?.percent ?? null,
+  }));
+});
+const keyText = computed(() => {
+  const one = question.value;
+  return one?.key && options.value.length === 0 ? (one.key.texts[0] ?? '') : '';
+});
+const rows = computed(() => [...view.teams].sort((a, b) => a.place - b.place).slice(0, MOST));
+const joining = computed(() => view.phase !== 'closed' && address !== '');
+</script>
+
+<template>
+  <div class="overlay" :class="place" :data-seq="view.seq">
+    <div class="safe">
+      <p v-if="joining" class="join">
+        {{ t('stage.join') }} <b>{{ spoken(address) }}</b> <span class="mono">{{ view.code }}</span>
+      </p>
+      <section v-if="asked !== null" class="panel" :aria-label="t('overlay.question')">
+        <div class="ask">
+          <RichText class="prompt" :text="asked" />
+          <PictureFrame
+            v-if="question!.key?.picture ?? question!.picture"
+            class="picture"
+            :picture="(question!.key?.picture ?? question!.picture)!"
+          />
+        </div>
+        <ol v-if="options.length" class="options">
+          <li v-for="(one, i) in options" :key="i" :class="{ key: one.key, gone: one.gone }">
+            <span class="eyelet">{{ one.sign }}</span> <OptionContent class="grow" :option="one.option" />
+            <span v-if="one.percent !== null" class="mono">{{
+              t('common.percent', { n: one.percent })
+            }}</span>
+            <v-icon v-if="one.key" :icon="mdiCheckBold" size="1em" :aria-label="t('stage.key')" />
+          </li>
+        </ol>
+        <p v-if="keyText" class="keyText"><v-icon :icon="mdiCheckBold" size="1em" /> {{ keyText }}</p>
+        <ClockThread
+          v-if="question!.step === 'open'"
+          class="clock"
+          :clock="question!.clock"
+          :limit="question!.limit"
+          :now="now"
+        />
+      </section>
+      <ol v-if="view.phase !== 'lobby'" class="teams" :aria-label="t('stage.standings')">
+        <li v-for="team in rows" :key="team.id" :class="{ on: question?.floor === team.id }">
+          <WeaveSwatch :weave="team.weave" /> <span class="clip">{{ team.name }}</span>
+          <b class="mono">{{ points(team.score) }}</b>
+        </li>
+      </ol>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.overlay {
+  --panel: rgb(16 26 23 / 92%);
+  --light: #f2f5f1;
+  --dim: #b4c0ba;
+  --accent: #d9a400;
+  --clock-short: #e8b923;
+  --clock-last: #ff8a7a;
+  container-type: size;
+  width: 100%;
+  height: 100%;
+  color: var(--light);
+  overflow: hidden;
+}
+/* A twentieth on every side: what lies outside may be cut off by a screen. */
+.safe {
+  --u: min(1cqh, 0.5625cqw);
+  box-sizing: border-box;
+  height: 100%;
+  padding: 5cqh 5cqw;
+  display: flex;
+  flex-direction: column;
+  justify-content: flex-end;
+  align-items: stretch;
+  gap: calc(1.2 * var(--u));
+  font-size: calc(2.6 * var(--u));
+}
+.top .safe {
+  flex-direction: column-reverse;
+}
+.side .safe {
+  align-items: flex-end;
+  justify-content: center;
+}
+.side .safe > * {
+  width: 36cqw;
+}
+.join {
+  margin: 0;
+  align-self: flex-end;
+  padding: 0.2em 0.8em;
+  border-radius: 0.4em;
+  background: var(--panel);
+  color: var(--dim);
+}
+.join b,
+.join .mono {
+  color: var(--light);
+}
+.panel {
+  padding: 0.8em 1em;
+  border-radius: 0.5em;
+  background: var(--panel);
+  display: flex;
+  flex-direction: column;
+  gap: 0.6em;
+}
+.ask {
+  display: flex;
+  gap: 1em;
+  align-items: flex-start;
+}
+.prompt {
+  flex: 1;
+  font-size: 1.5em;
+  font-weight: 700;
+  line-height: 1.15;
+}
+.picture {
+  flex: none;
+  height: calc(16 * var(--u));
+  width: auto;
+  max-width: 30%;
+  border-radius: 0.3em;
+}
+.options {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0.4em;
+  --thumb: calc(7 * var(--u));
+}
+.side .options {
+  grid-template-columns: 1fr;
+}
+.options li {
+  display: flex;
+  align-items: center;
+  gap: 0.5em;
+  padding: 0.25em 0.6em;
+  border: 2px solid #3b4f48;
+  border-radius: 0.35em;
+}
+.options .key {
+  background: var(--light);
+  border-color: var(--light);
+  color: #14211d;
+  font-weight: 700;
+}
+.options .gone {
+  border-style: dashed;
+  color: var(--dim);
+}
+.eyelet {
+  flex: none;
+  width: 1.5em;
+  height: 1.5em;
+  display: grid;
+  place-content: center;
+  border: 2px solid currentcolor;
+  border-radius: 50%;
+  font-weight: 700;
+  font-size: 0.8em;
+}
+.keyText {
+  margin: 0;
+  font-size: 1.4em;
+  font-weight: 700;
+}
+.teams {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4em;
+}
+.teams li {
+  flex: 1 1 20%;
+  display: flex;
+  align-items: center;
+  gap: 0.5em;
+  min-width: 0;
+  padding: 0.25em 0.6em;
+  border-radius: 0.35em;
+  border-bottom: 0.2em solid transparent;
+  background: var(--panel);
+}
+.teams .on {
+  border-bottom-color: var(--accent);
+}
+.teams .clip {
+  flex: 1;
+}
+</style>
