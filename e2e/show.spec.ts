@@ -100,7 +100,7 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
     await desk.getByRole('button', { name: 'Save' }).click();
     await expect(jory.getByText('Jorund · Fairlead')).toBeVisible();
     await desk.getByRole('button', { name: 'Guest' }).click();
-    await desk.getByText('Remove Guest').click();
+    await desk.getByText('Remove Guest', { exact: true }).click();
     await expect(guest.getByText('The host has removed this seat')).toBeVisible();
     await expect(stage.getByText('Guest')).toHaveCount(0);
   });

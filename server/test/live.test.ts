@@ -124,6 +124,24 @@ describe('a question, live', () => {
     expect(counts.map((row) => Number(row.n))).toEqual([1, 1]);
   });
 
+  test('a handset that floods is cut off, and another one answers as if nothing were', async () => {
+    const { id, code } = await host.sitting();
+    const desk = host.desk(id);
+    const one = await seated(code, 'One', 'bowline');
+    const two = await seated(code, 'Two', 'fairlead');
+    for (const command of [{ type: 'begin' }, { type: 'choose', ref: 'tides:v100' }, { type: 'pose' }])
+      await desk.send(command);
+    await desk.send({ type: 'open' });
+    await at(one, 'open');
+    const flood = { type: 'buzz', play: two.play, pressed: 0 };
+    const answers = await Promise.all(Array.from({ length: 300 }, () => two.send(flood)));
+    const cut = answers.filter(({ sentence }) => sentence?.startsWith('That was too much'));
+    expect(cut.length).toBeGreaterThan(200);
+    expect(await one.send({ type: 'answer', play: one.play, answer: { slot: 0 } })).toMatchObject({
+      ok: true,
+    });
+  });
+
   test('a seat is taken again with its token on another device, not with another one; a removed seat answers no more', async () => {
     const { id, code } = await host.sitting();
     const desk = host.desk(id);

@@ -22,6 +22,7 @@ import type { Account } from '../db/accounts.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { roomOf } from './audiences.ts';
+import { Pace } from './pace.ts';
 import type { Answer } from './sittingHost.ts';
 import type { LiveSitting, SittingHosts } from './sittingHosts.ts';
 
@@ -160,6 +161,7 @@ function enterSeat(socket: Socket, visitor: Visit): void {
 
 function listen(parts: Parts, socket: Socket, visitor: Visit): void {
   const { live, as } = visitor;
+  const pace = new Pace(parts.now());
   socket.on('time', (reply: unknown) => {
     if (typeof reply === 'function') reply(parts.now());
   });
@@ -168,6 +170,9 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
     <T extends v.GenericSchema>(schema: T, carryOut: (input: v.InferOutput<T>) => Promise<Answer>) =>
     (raw: unknown, reply: unknown) => {
       if (typeof reply !== 'function') return;
+      // One that floods is cut off here, before it costs the others anything.
+      if (as === 'handset' && !pace.allows(parts.now()))
+        return reply(refuse('notNow', 'That was too much at once. Wait a moment.'));
       const input = v.safeParse(schema, raw);
       if (!input.success) {
         parts.log.info({ sitting: live.host.id, actor: as, refused: 'invalid' }, 'command refused');
