@@ -7,6 +7,15 @@ import { palette } from './tokens.ts';
 
 const text = { 'on-background': palette.ink, 'on-surface': palette.ink };
 
+/** What all fields have in common. */
+const field = {
+  variant: 'outlined',
+  density: 'compact',
+  hideDetails: 'auto',
+  color: 'primary',
+  persistentHint: true,
+} as const;
+
 /** Vuetify as Distaff looks: set here once, so that no component has to fight it. */
 export const makeVuetify = (theme: 'day' | 'loft') =>
   createVuetify({
@@ -45,15 +54,16 @@ export const makeVuetify = (theme: 'day' | 'loft') =>
         },
       },
     },
+    // Hints stay: one that came and went with the focus would move what is being clicked.
     defaults: {
       global: { ripple: false },
       VBtn: { variant: 'flat', rounded: 'md', class: 'd-btn' },
       VCard: { variant: 'flat', border: true, rounded: 'md' },
-      VTextField: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
-      VTextarea: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
-      VSelect: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
-      VAutocomplete: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
-      VCombobox: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
+      VTextField: { ...field },
+      VTextarea: { ...field },
+      VSelect: { ...field },
+      VAutocomplete: { ...field },
+      VCombobox: { ...field },
       VCheckbox: { color: 'primary' },
       VSwitch: { color: 'primary', density: 'compact', hideDetails: 'auto', inset: true },
       VRadioGroup: { density: 'compact', hideDetails: 'auto', color: 'primary' },
