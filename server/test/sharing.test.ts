@@ -79,6 +79,16 @@ describe('what each may do with a set of another host', () => {
   }
 });
 
+test('what was deleted from a set is seen by those who may bring it back, not by viewers', async () => {
+  const [reader, writer] = [await world.host('Reader'), await world.host('Writer')];
+  await share(reader, 'viewer');
+  await share(writer, 'editor');
+  await owner.call('POST', '/api/questions/delete', { ids: [set.ids[0]] });
+  const path = `/api/questions?set=${set.id}&deleted=1`;
+  expect((await reader.call('GET', path)).status).toBe(403);
+  expect((await writer.call('GET', path)).json.total).toBe(1);
+});
+
 test('a member sees the set with its owner, and nothing else of that library', async () => {
   await owner.makeSet('Secret', [question('What is a neap walrus?', { tags: ['hidden'] })]);
   const jory = await world.host('Jory');

@@ -2,7 +2,7 @@ import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
 import type { RoundRules } from '../show/rules.ts';
 import type { Show } from '../show/show.ts';
-import type { Draft, LoggedEvent, Result } from '../sitting/events.ts';
+import type { Draft, LoggedEvent } from '../sitting/events.ts';
 import type { Refusal } from '../sitting/refusal.ts';
 
 /** Something about a round's content that the host should know before the doors open. */
@@ -102,5 +102,3 @@ export const usual = {
   counts: (): boolean => true,
   rankBy: (_state: unknown, _team: string, score: number): number[] => [score],
 };
-
-export type { Result };

@@ -1,6 +1,7 @@
 import { lacksOf, type Question } from '../question/question.ts';
 import { shuffledOrder, type Random } from '../random/shuffle.ts';
-import type { Finding } from './format.ts';
+import { refuse, type Refusal } from '../sitting/refusal.ts';
+import type { Finding, Picked, Place } from './format.ts';
 import type { Sequence } from './items.ts';
 
 /** What chance decided: the items that can be played, in the order of play. */
@@ -30,6 +31,19 @@ export function beginSequence({ items, points }: Sequence, { order }: DealtSeque
   const own = new Map(items.map((item) => [item.id, item.points]));
   return { order: order.map((id) => ({ id, points: own.get(id) ?? points })), played: 0 };
 }
+
+/** The question of a place, which must be the next one. */
+export function chooseInTurn({ order, played }: SequenceState, ref: string): Picked | Refusal {
+  const item = ref === String(played) ? order[played] : undefined;
+  if (!item) return refuse('notThere', 'That question is not the next one.');
+  return { ref, question: item.id, points: item.points };
+}
+
+export const placeInTurn = ({ order }: SequenceState, ref: string): Place => ({
+  label: '',
+  number: Number(ref) + 1,
+  of: order.length,
+});
 
 /** Findings of a list of questions: none at all, or some that are left out because they are unfinished. */
 export function sequenceFindings(content: Sequence, questions: Record<string, Question>): Finding[] {

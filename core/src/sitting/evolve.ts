@@ -8,44 +8,6 @@ import { isStep, type LoggedEvent } from './events.ts';
 import type { LedgerEntry } from './ledger.ts';
 import { playOf, type QuestionInPlay, type Response, type Seat, type SittingState } from './state.ts';
 
-/** The state of a sitting before anything happened. */
-export function emptyState(): SittingState {
-  return {
-    seq: 0,
-    phase: 'lobby',
-    code: '',
-    show: {
-      title: '',
-      teams: [],
-      devices: defaultDevices,
-      doors: defaultDoors,
-      rounds: [],
-      questions: {},
-    },
-    teams: [],
-    seats: new Map(),
-    taken: { all: 0, of: new Map() },
-    begun: [],
-    round: null,
-    turn: '',
-    turnsTaken: new Map(),
-    question: null,
-    played: [],
-    ledger: [],
-    scores: new Map(),
-    since: 0,
-    standings: false,
-    standingsAt: 0,
-    standingsBefore: 0,
-    steps: [],
-    steppedAt: 0,
-    forward: [],
-    commands: new Set(),
-    openedAt: 0,
-    closedAt: null,
-  };
-}
-
 /**
  * Takes one event into the state, changing it in place: only bookkeeping, no rule is asked here.
  * An event that speaks of a question when none is in play changes nothing.

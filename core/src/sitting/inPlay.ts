@@ -31,6 +31,13 @@ export function placeOf(state: SittingState, play: QuestionInPlay) {
   return formatOf(format).place(own, play.ref);
 }
 
+/** Whether everybody may see what there is to choose from: since the opening, or with the prompt. */
+export function areLaid(state: SittingState, play: QuestionInPlay): boolean {
+  if (play.openedAt !== null) return true;
+  const withPrompt = play.step !== 'picked' && rulesFor(state, play).optionsWith === 'prompt';
+  return withPrompt && kindInPlay(state, play).given !== 'nowhere';
+}
+
 /**
  * The order in which a seat sees the options: its own where the round says so, else everybody's.
  * A handset names places in its own order.

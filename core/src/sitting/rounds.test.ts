@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { deskView, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
+import { defaultDoors, deskView, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
 import type { Command, Devices, Round, RoundRules, Show } from '../index.ts';
 import { rulesWith } from '../show/rules.ts';
 import { CLOCK, question, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
@@ -72,6 +72,18 @@ describe('everyone answers', () => {
     table.present = (seat) => seat !== 's2';
     table.pick('s0', 'right');
     table.pick('s1', 'right');
+    expect(table.state.question!.lockedBy).toBe('all');
+  });
+
+  test('nor is a player whom the host has put into no team yet', () => {
+    const show = {
+      ...showOf([quizOf(1)], { mode: 'each' }),
+      doors: { ...defaultDoors, teams: 'host' as const },
+    };
+    const table = new Table(show);
+    for (const i of [0, 1]) table.do({ type: 'moveSeat', seat: `s${i}`, team: `t${i}` });
+    opened(table.do('begin'));
+    for (const seat of ['s0', 's1']) table.pick(seat, 'right');
     expect(table.state.question!.lockedBy).toBe('all');
   });
 

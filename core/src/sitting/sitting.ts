@@ -1,5 +1,6 @@
 import { isStep, survivesUndo, type LoggedEvent } from './events.ts';
-import { emptyState, evolve } from './evolve.ts';
+import { emptyState } from './emptyState.ts';
+import { evolve } from './evolve.ts';
 import type { Sitting, SittingState } from './state.ts';
 
 /** A sitting in which nothing happened yet. */

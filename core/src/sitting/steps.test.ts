@@ -249,6 +249,8 @@ describe('the doors', () => {
     const { table, take } = come({ teams: 'host' }, 'Ada', { team: 't1' });
     take();
     expect(table.state.seats.get('n9')!.team).toBe('');
+    table.do('begin').choose('a:1').do('pose', 'open');
+    expect(refusalOf(table.pick('n9', 'Option 2'))).toBe('notYours');
     table.do({ type: 'moveSeat', seat: 'n9', team: 't1' });
     expect(table.state.seats.get('n9')!.team).toBe('t1');
   });

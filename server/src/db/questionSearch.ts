@@ -296,21 +296,13 @@ export class QuestionSearch {
     );
   }
 
-  /** The tags of one set, the most used first. */
-  tagsOfSet(setId: string): Promise<{ tag: string; count: number }[]> {
-    return this.#db.query(
-      `SELECT t.tag, COUNT(*) AS count FROM question q JOIN question_tag t ON t.question_id = q.id
-        WHERE q.set_id = ? AND q.deleted_at IS NULL GROUP BY t.tag ORDER BY count DESC, t.tag LIMIT 500`,
-      { replacements: [setId], type: QueryTypes.SELECT },
-    );
-  }
-
-  /** All tags of an account with how many questions have them, the most used first. */
-  tags(accountId: string): Promise<{ tag: string; count: number }[]> {
+  /** The tags of one set, or of all sets of an account, with how many questions have them, the most used first. */
+  tags(of: { set: string } | { account: string }): Promise<{ tag: string; count: number }[]> {
+    const [where, value] = 'set' in of ? ['q.set_id = ?', of.set] : ['t.account_id = ?', of.account];
     return this.#db.query(
       `SELECT t.tag, COUNT(*) AS count FROM question_tag t JOIN question q ON q.id = t.question_id
-        WHERE t.account_id = ? AND q.deleted_at IS NULL GROUP BY t.tag ORDER BY count DESC, t.tag LIMIT 500`,
-      { replacements: [accountId], type: QueryTypes.SELECT },
+        WHERE ${where} AND q.deleted_at IS NULL GROUP BY t.tag ORDER BY count DESC, t.tag LIMIT 500`,
+      { replacements: [value], type: QueryTypes.SELECT },
     );
   }
 }

@@ -62,7 +62,9 @@ export function questionRoutes(
     const own = await reach(ctx);
     const { limit, offset } = pageOf(ctx);
     const { q, kind, sort, deleted, ...filter } = read(Filter, ctx.query);
-    const ownerId = filter.set ? (await accessTo(own, filter.set, 'read')).ownerId : own.accountId;
+    const ownerId = filter.set
+      ? (await accessTo(own, filter.set, deleted ? 'edit' : 'read')).ownerId
+      : own.accountId;
     ctx.body = await search.find(
       ownerId,
       { ...filter, words: q, ...(kind ? { kind: [kind] } : {}), deleted: deleted === '1' },
@@ -73,7 +75,7 @@ export function questionRoutes(
     const own = await reach(ctx);
     const { set } = read(OfSet, ctx.query);
     if (set) await accessTo(own, set, 'read');
-    ctx.body = { tags: set ? await search.tagsOfSet(set) : await search.tags(own.accountId) };
+    ctx.body = { tags: await search.tags(set ? { set } : { account: own.accountId }) };
   });
   router.get('/duplicates', async (ctx) => {
     const own = await reach(ctx);

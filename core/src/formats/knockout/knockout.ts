@@ -2,7 +2,9 @@ import { refuse } from '../../sitting/refusal.ts';
 import { usual, type Format } from '../format.ts';
 import {
   beginSequence,
+  chooseInTurn,
   dealSequence,
+  placeInTurn,
   sequenceFindings,
   type DealtSequence,
   type SequenceState,
@@ -45,12 +47,8 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
     known: new Set(),
   }),
   next: (state) => (knockout.isOver(state) ? null : String(state.played)),
-  choose(state, ref) {
-    const item = ref === String(state.played) ? state.order[state.played] : undefined;
-    if (!item) return refuse('notThere', 'That question is not the next one.');
-    return { ref, question: item.id, points: item.points };
-  },
-  place: ({ order }, ref) => ({ label: '', number: Number(ref) + 1, of: order.length }),
+  choose: chooseInTurn,
+  place: placeInTurn,
   act: () => refuse('notThere', 'There is nothing to choose here.'),
   counts: (state, team) => livesOf(state, team) > 0,
   evolve(state, event) {

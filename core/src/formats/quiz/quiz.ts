@@ -2,7 +2,9 @@ import { refuse } from '../../sitting/refusal.ts';
 import { usual, type Format } from '../format.ts';
 import {
   beginSequence,
+  chooseInTurn,
   dealSequence,
+  placeInTurn,
   sequenceFindings,
   type DealtSequence,
   type SequenceState,
@@ -23,12 +25,8 @@ export const quiz: Format<QuizContent, SequenceState, QuizView, DealtSequence> =
   deal: dealSequence,
   begin: (content, _questions, dealt) => beginSequence(content, dealt ?? { order: [] }),
   next: ({ order, played }) => (played < order.length ? String(played) : null),
-  choose({ order, played }, ref) {
-    const item = ref === String(played) ? order[played] : undefined;
-    if (!item) return refuse('notThere', 'That question is not the next one.');
-    return { ref, question: item.id, points: item.points };
-  },
-  place: ({ order }, ref) => ({ label: '', number: Number(ref) + 1, of: order.length }),
+  choose: chooseInTurn,
+  place: placeInTurn,
   act: () => refuse('notThere', 'There is nothing to choose here.'),
   evolve(state, event) {
     if (event.type === 'settled') state.played++;

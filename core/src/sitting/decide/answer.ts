@@ -36,6 +36,8 @@ function whose(state: SittingState, question: QuestionInPlay, { actor }: Context
   }
   const seat = state.seats.get(actor.id);
   if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
+  if (!teamOf(state, seat.team))
+    return refuse('notYours', 'You are in no team yet. The host puts you into one.');
   const own = state.show.devices.mode === 'each' ? seat.id : seat.team;
   return { who: own, team: seat.team, seat: seat.id };
 }
@@ -104,7 +106,7 @@ function allHave(
   const has = (one: string) => one === who || question.byWho.has(one);
   if (question.responses.length + 1 < Math.min(2, state.taken.all)) return false;
   for (const seat of state.seats.values()) {
-    if (seat.removed || has(each ? seat.id : seat.team) || !present(seat.id)) continue;
+    if (seat.removed || seat.team === '' || has(each ? seat.id : seat.team) || !present(seat.id)) continue;
     if (question.mode !== 'everyone' && seat.team !== question.floor) continue;
     if (countsIn(state.round, seat.team)) return false;
   }

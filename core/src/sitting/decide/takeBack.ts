@@ -4,7 +4,8 @@ import { refuse, type Refusal } from '../refusal.ts';
 import { effective, fold } from '../sitting.ts';
 import type { Sitting } from '../state.ts';
 import type { LoggedEvent } from '../events.ts';
-import { evolve, emptyState } from '../evolve.ts';
+import { emptyState } from '../emptyState.ts';
+import { evolve } from '../evolve.ts';
 
 /** A clock that comes back after its time had run out still leaves this long, in milliseconds. */
 export const LEAST_AFTER_TAKE_BACK = 5000;

@@ -6,7 +6,7 @@ import { wholePercentages } from '../../rank/percentages.ts';
 import type { Clock } from '../clock.ts';
 import type { Floor } from '../events.ts';
 import { ruledOut } from '../decide/answer.ts';
-import { kindInPlay, placeOf, rulesFor, writtenQuestion } from '../inPlay.ts';
+import { areLaid, kindInPlay, placeOf, rulesFor, writtenQuestion } from '../inPlay.ts';
 import { paidFor } from '../points.ts';
 import type { QuestionInPlay, Response, SittingState, Step } from '../state.ts';
 
@@ -139,9 +139,8 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
   const written = writtenQuestion(state, question);
   const kind = kindInPlay(state, question);
   const rules = rulesFor(state, question);
-  const opened = question.openedAt !== null;
   const posed = question.step !== 'picked';
-  const laid = opened || (posed && rules.optionsWith === 'prompt' && kind.given !== 'nowhere');
+  const laid = areLaid(state, question);
   const secretClock = rules.clockFor === 'host';
   return {
     play: question.play,

@@ -1,5 +1,5 @@
 import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
-import { kindInPlay, orderFor, rulesFor, writtenQuestion } from '../inPlay.ts';
+import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../inPlay.ts';
 import { countsIn, paidFor } from '../points.ts';
 import type { QuestionInPlay, Response, SittingState } from '../state.ts';
 import { teamViews } from './public.ts';
@@ -48,7 +48,7 @@ function givenOf(
 }
 
 function ownLayout(state: SittingState, question: QuestionInPlay, id: string): SeatView['own'] {
-  if (question.seed === null || question.openedAt === null) return null;
+  if (question.seed === null || !areLaid(state, question)) return null;
   const { answer } = writtenQuestion(state, question);
   const kind = kindInPlay(state, question);
   const order = orderFor(state, question, id);

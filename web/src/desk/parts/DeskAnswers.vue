@@ -22,6 +22,13 @@ const { t } = useI18n();
 const desk = useDesk();
 const { told } = useVerdict();
 const HALF = 0.5;
+const verdicts = [
+  { verdict: 'right', word: 'desk.ruleRight' },
+  { verdict: 'part', word: 'desk.rulePart' },
+  { verdict: 'wrong', word: 'desk.ruleWrong' },
+] as const;
+const isSo = (response: DeskResponse, verdict: (typeof verdicts)[number]['verdict']) =>
+  response.verdict === verdict && (verdict !== 'part' || response.share === HALF);
 
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
 const verdictOf = ({ verdict, share, by }: DeskResponse) => {
@@ -74,25 +81,13 @@ const accept = (response: DeskResponse) =>
           t('desk.acceptForAll')
         }}</v-btn>
         <v-btn
+          v-for="{ verdict, word } in verdicts"
+          :key="verdict"
           size="small"
           variant="outlined"
-          :disabled="response.verdict === 'right'"
-          @click="desk.ruleOn(response, 'right', play)"
-          >{{ t('desk.ruleRight') }}</v-btn
-        >
-        <v-btn
-          size="small"
-          variant="outlined"
-          :disabled="response.verdict === 'part' && response.share === HALF"
-          @click="desk.ruleOn(response, 'part', play)"
-          >{{ t('desk.rulePart') }}</v-btn
-        >
-        <v-btn
-          size="small"
-          variant="outlined"
-          :disabled="response.verdict === 'wrong'"
-          @click="desk.ruleOn(response, 'wrong', play)"
-          >{{ t('desk.ruleWrong') }}</v-btn
+          :disabled="isSo(response, verdict)"
+          @click="desk.ruleOn(response, verdict, play)"
+          >{{ t(word) }}</v-btn
         >
       </template>
     </li>

@@ -1,0 +1,41 @@
+import { defaultDevices } from '../show/devices.ts';
+import { defaultDoors } from '../show/doors.ts';
+import type { SittingState } from './state.ts';
+
+/** The state of a sitting before anything happened. */
+export function emptyState(): SittingState {
+  return {
+    seq: 0,
+    phase: 'lobby',
+    code: '',
+    show: {
+      title: '',
+      teams: [],
+      devices: defaultDevices,
+      doors: defaultDoors,
+      rounds: [],
+      questions: {},
+    },
+    teams: [],
+    seats: new Map(),
+    taken: { all: 0, of: new Map() },
+    begun: [],
+    round: null,
+    turn: '',
+    turnsTaken: new Map(),
+    question: null,
+    played: [],
+    ledger: [],
+    scores: new Map(),
+    since: 0,
+    standings: false,
+    standingsAt: 0,
+    standingsBefore: 0,
+    steps: [],
+    steppedAt: 0,
+    forward: [],
+    commands: new Set(),
+    openedAt: 0,
+    closedAt: null,
+  };
+}
