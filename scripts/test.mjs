@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { enterCheckout, prepareBuild, preparePackages } from './lib/prepare.mjs';
@@ -57,10 +57,18 @@ async function playwright() {
   const report = path.join(folder, 'playwright.json');
   const { code, text } = await capture(bin('playwright'), ['test'], { DISTAFF_REPORT: report });
   say(text.trimEnd());
+  if (code !== 0) seenAtFailure();
   const stats = read(report)?.stats;
   if (!stats) return { passed: 0, failed: 1 };
   const failed = stats.unexpected + stats.flaky;
   return { passed: stats.expected, failed: failed || (code === 0 ? 0 : 1) };
+}
+
+/** Prints what stood on the pages of failed tests, since nobody can look at them where CI ran. */
+function seenAtFailure() {
+  const results = 'test-results';
+  for (const one of readdirSync(results, { recursive: true }).filter((name) => name.endsWith('.md')))
+    say(`--- ${one}\n${readFileSync(path.join(results, one), 'utf8').slice(0, 8000)}`);
 }
 
 function read(file) {

@@ -3,6 +3,7 @@ import { CODE_LENGTH, readJoinCode } from '@distaff/core';
 import { ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server } from '../api/server.ts';
+import { vFirstFocus } from '../design/firstFocus.ts';
 
 /** One address for all: players type the code of the stage here, hosts find their way in below. */
 const { problem } = defineProps<{ problem: string }>();
@@ -33,6 +34,7 @@ async function find(): Promise<void> {
     <h1>{{ t('handset.title') }}</h1>
     <v-text-field
       v-model="typed"
+      v-first-focus
       class="code"
       :label="t('handset.codeLabel')"
       :hint="t('handset.codeHint')"
@@ -43,7 +45,6 @@ async function find(): Promise<void> {
       autocomplete="off"
       autocapitalize="characters"
       spellcheck="false"
-      autofocus
     />
     <v-btn class="find" type="submit" color="primary" size="x-large" block :loading="busy">{{
       t('handset.find')

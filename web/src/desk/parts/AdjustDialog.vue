@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useDesk } from '../useDesk.ts';
+import { vFirstFocus } from '../../design/firstFocus.ts';
 
 /** Changes points by hand; the reason goes into the ledger. */
 const { t } = useI18n();
@@ -54,19 +55,19 @@ function save(): void {
         <h2>{{ t('desk.adjustTitle', { team: team?.name ?? '' }) }}</h2>
         <v-text-field
           v-model="amount"
+          v-first-focus="desk.adjusting?.amount === 0"
           :label="t('desk.amount')"
           :hint="t('desk.amountHint')"
           persistent-hint
           inputmode="text"
           :error-messages="tried && !amountOk ? t('desk.amountWrong') : ''"
-          :autofocus="desk.adjusting?.amount === 0"
         />
         <v-text-field
           v-model="reason"
+          v-first-focus="desk.adjusting?.amount !== 0"
           :label="t('desk.reason')"
           maxlength="200"
           :error-messages="tried && !reasonOk ? t('desk.reasonNeeded') : ''"
-          :autofocus="desk.adjusting?.amount !== 0"
         />
         <div class="row end">
           <v-btn variant="text" @click="desk.adjusting = null">{{ t('common.cancel') }}</v-btn>

@@ -11,6 +11,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSitting } from '../../live/sitting.ts';
 import { useDesk } from '../useDesk.ts';
+import { vFirstFocus } from '../../design/firstFocus.ts';
 
 /** The players of one team: rename, move, remove; who is not connected is said. */
 const { team } = defineProps<{ team: Pick<TeamView, 'id'> }>();
@@ -80,10 +81,10 @@ function rename(): void {
           <h2>{{ t('desk.newName') }}</h2>
           <v-text-field
             v-model="renaming.name"
+            v-first-focus
             class="field"
             :label="t('desk.newName')"
             maxlength="24"
-            autofocus
           />
           <div class="row end">
             <v-btn variant="text" @click="renaming = null">{{ t('common.cancel') }}</v-btn>

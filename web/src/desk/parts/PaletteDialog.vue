@@ -4,6 +4,7 @@ import { foldText } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { keyName, type Action } from '../actions.ts';
 import { useDesk } from '../useDesk.ts';
+import { vFirstFocus } from '../../design/firstFocus.ts';
 
 /** Finds an act of the desk by its words. */
 const { actions } = defineProps<{ actions: Action[] }>();
@@ -37,9 +38,9 @@ function carryOut(action: Action | undefined): void {
       <form @submit.prevent="carryOut(found[0])">
         <v-text-field
           v-model="typed"
+          v-first-focus
           :label="t('desk.palette')"
           :placeholder="t('desk.palettePlaceholder')"
-          autofocus
           autocomplete="off"
         />
       </form>

@@ -9,6 +9,7 @@ import SoundPlayer from '../../design/media/SoundPlayer.vue';
 import VideoPlayer from '../../design/media/VideoPlayer.vue';
 import FocusPoint from './FocusPoint.vue';
 import { pictureFrom } from './mediaFrom.ts';
+import { vFirstFocus } from '../../design/firstFocus.ts';
 
 /** What is said of a picture, a sound or a video, and what is seen of a picture. */
 const CutPicture = defineAsyncComponent(() => import('./CutPicture.vue'));
@@ -143,7 +144,7 @@ async function cut(part: Cut | null): Promise<void> {
         <v-form class="form" @submit.prevent="save">
           <v-textarea
             v-model="alt"
-            autofocus
+            v-first-focus
             rows="2"
             auto-grow
             maxlength="300"

@@ -7,6 +7,7 @@ import { server, type QuestionLine } from '../../api/server.ts';
 import { emptyQuery, useBank } from './bank.ts';
 import FilterMenu from './FilterMenu.vue';
 import QuestionList from './QuestionList.vue';
+import { vFirstFocus } from '../../design/firstFocus.ts';
 
 /** Looks a question up in the library to take it from there. */
 const open = defineModel<boolean>({ required: true });
@@ -58,7 +59,7 @@ async function pick(line: QuestionLine): Promise<void> {
       <h2>{{ t('library.pickTitle') }}</h2>
       <v-text-field
         v-model="bank.query.q"
-        autofocus
+        v-first-focus
         class="search"
         type="search"
         :label="t('library.search')"

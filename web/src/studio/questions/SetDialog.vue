@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useBank } from './bank.ts';
 import ReadyMade from './ReadyMade.vue';
+import { vFirstFocus } from '../../design/firstFocus.ts';
 
 /** Title, folder and description of a new set, or of the one that is looked at. */
 const mode = defineModel<'new' | 'edit' | null>({ required: true });
@@ -58,7 +59,7 @@ async function copied(id: string): Promise<void> {
     <v-card>
       <v-form class="form" @submit.prevent="save">
         <h2>{{ t(mode === 'edit' ? 'library.editSet' : 'library.newSet') }}</h2>
-        <v-text-field v-model="title" autofocus :label="t('library.setTitle')" maxlength="120" />
+        <v-text-field v-model="title" v-first-focus :label="t('library.setTitle')" maxlength="120" />
         <v-combobox
           v-if="filing"
           v-model="folder"

@@ -3,6 +3,7 @@ import type { Question } from '@distaff/core';
 import { ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server, type QuestionLine } from '../../api/server.ts';
+import { pointerUp } from '../../design/pointerUp.ts';
 
 /** While a prompt is being typed: what was written before and is like it, to be taken over or opened. */
 const { prompt, but = '' } = defineProps<{ prompt: string; but?: string }>();
@@ -24,6 +25,7 @@ watch(
     else
       timer = setTimeout(async () => {
         const answer = await server.similar(prompt, but).catch(() => null);
+        await pointerUp();
         if (own === asked && answer) found.value = answer.questions;
       }, PAUSE);
   },
