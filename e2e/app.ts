@@ -3,7 +3,17 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { test as base, type Browser, type BrowserContext, type Page } from '@playwright/test';
-import { blankQuestion, type Question, Show } from '@distaff/core';
+import {
+  blankQuestion,
+  defaultDoors,
+  newRound,
+  weaveAt,
+  type Devices,
+  type Question,
+  type RoundOf,
+  type RoundRules,
+  Show,
+} from '@distaff/core';
 import * as v from 'valibot';
 import { freePort, PrivateMariaDb } from '../scripts/lib/mariadb.mjs';
 import { ServerProcess } from '../scripts/lib/server.mjs';
@@ -20,6 +30,27 @@ export const aloud = (prompt: string, more: Partial<Question> = {}): Question =>
   answer: { kind: 'aloud', key: `key of ${prompt}` },
   ...more,
 });
+/** A show of one quiz round with these questions, in order, and teams of these names. */
+export function quizShow(
+  questions: readonly Question[],
+  rules: RoundRules,
+  devices: Devices,
+  teams: readonly string[] = ['Bowline', 'Fairlead'],
+): Show {
+  let n = 0;
+  const round = newRound('quiz', () => `quiz${n++}`) as RoundOf<'quiz'>;
+  const own = questions.map((question, i) => ({ ...question, id: `q${i}` }));
+  return {
+    title: 'Quiz',
+    teams: teams.map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
+    devices,
+    doors: defaultDoors,
+    rounds: [
+      { ...round, rules, content: { ...round.content, items: own.map(({ id }) => ({ id, points: null })) } },
+    ],
+    questions: Object.fromEntries(own.map((question) => [question.id, question])),
+  };
+}
 export const PASSWORD = 'a long password';
 let count = 0;
 export const newEmail = () => `host-${process.pid}-${Date.now().toString(36)}-${count++}@example.test`;

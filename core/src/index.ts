@@ -114,6 +114,7 @@ export { MAX_SEATS } from './sitting/decide/people.ts';
 export { openDoors } from './sitting/openDoors.ts';
 export { nextStep, type NextStep } from './sitting/next.ts';
 export { scoreOf, type LedgerEntry } from './sitting/ledger.ts';
+export { bookOf, BookRequest, type Book } from './sitting/view/book.ts';
 export {
   deskView,
   type DeskQuestion,

@@ -3,7 +3,7 @@ import { Id, line } from '../text/schemas.ts';
 import { freeWeave, Weave } from './weave.ts';
 
 export const MIN_TEAMS = 2;
-export const MAX_TEAMS = 12;
+export const MAX_TEAMS = 50;
 
 export const Team = v.object({ id: Id, name: line(40), weave: Weave });
 export type Team = v.InferOutput<typeof Team>;

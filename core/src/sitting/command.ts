@@ -38,6 +38,8 @@ export const HostCommand = v.variant('type', [
   bare('handOn'),
   bare('settle'),
   bare('leave'),
+  /** An answer that was said or shown, entered by the host for a team. */
+  v.object({ ...Answer.entries, type: v.literal('answerFor'), team: Id }),
   /** A key of the desk stands for the buzzer of a table. */
   v.object({ type: v.literal('buzzFor'), team: Id, play: Play, pressed: Moment }),
   Act,

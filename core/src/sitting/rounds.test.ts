@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { defaultDoors, deskView, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
+import { bookOf, defaultDoors, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
 import type { Command, Devices, Round, RoundRules, Show } from '../index.ts';
 import { rulesWith } from '../show/rules.ts';
 import { CLOCK, question, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
@@ -382,7 +382,9 @@ describe('counterweight', () => {
     const act = (seat: string) => table.send(lift(table, 0, 't0'), seatActor(seat));
     expect(code(act('s0'))).toBe('notYours');
     expect(code(act('s1'))).toBe('carried out');
-    expect(deskView(table.state).private.ledger).toMatchObject([{ team: 't0', cause: { by: 'format' } }]);
+    expect(bookOf(table.state, { team: null, play: null }).ledger).toMatchObject([
+      { team: 't0', cause: { by: 'format' } },
+    ]);
     const view = publicView(table.state).round!;
     expect(view.format === 'counterweight' && view.covers.map((one) => one.value !== null)).toEqual([
       true,

@@ -63,9 +63,10 @@ export class Audiences {
   #showNow(state: SittingState): void {
     if (this.#pending) clearTimeout(this.#pending);
     this.#pending = null;
-    this.#io.to(roomOf.desk(this.#sitting)).emit('view', deskView(state));
-    this.#io.to(roomOf.stage(this.#sitting)).emit('view', stageView(state));
+    // The many first: a thousand handsets must not wait for one desk.
     this.#io.to(roomOf.handset(this.#sitting)).emit('view', handsetView(state));
+    this.#io.to(roomOf.stage(this.#sitting)).emit('view', stageView(state));
+    this.#io.to(roomOf.desk(this.#sitting)).emit('view', deskView(state));
     for (const seat of this.#present.keys()) this.#showSeat(state, seat);
   }
 

@@ -1,4 +1,6 @@
 import {
+  bookOf,
+  BookRequest,
   deskView,
   HostCommand,
   Id,
@@ -187,6 +189,15 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
       );
     };
 
+  if (as === 'desk')
+    socket.on('book', (raw: unknown, reply: unknown) => {
+      const asked = v.safeParse(BookRequest, raw);
+      if (typeof reply !== 'function' || !asked.success) return;
+      live.host.state().then(
+        (state) => reply(bookOf(state, asked.output)),
+        () => reply(null),
+      );
+    });
   if (as !== 'handset') {
     const command = as === 'desk' ? ordered(HostCommand) : ordered(StageCommand);
     const order = take(command, (input) =>

@@ -5,16 +5,30 @@ import { useFormat } from './useFormat.ts';
 import { weaveBackground } from './weave/tile.ts';
 
 /** Standings as weave bars on one scale with the zero line seen; sizes in `em`, colours inherited. */
-const { teams, withChange = false } = defineProps<{
-  teams: readonly { id: string; name: string; weave: Weave; score: number; place: number; change?: number }[];
+interface Row {
+  id: string;
+  name: string;
+  weave: Weave;
+  score: number;
+  place: number;
+  change?: number;
+}
+const {
+  teams,
+  of = teams,
+  withChange = false,
+} = defineProps<{
+  teams: readonly Row[];
+  /** Those whose scores set the scale, where `teams` are one page of them. */
+  of?: readonly Row[];
   withChange?: boolean;
 }>();
 const { points, change, place } = useFormat();
 
 const rows = computed(() => [...teams].sort((a, b) => a.place - b.place));
 const scale = computed(() => {
-  const low = Math.min(0, ...teams.map((team) => team.score));
-  const high = Math.max(0, ...teams.map((team) => team.score));
+  const low = Math.min(0, ...of.map((team) => team.score));
+  const high = Math.max(0, ...of.map((team) => team.score));
   const span = Math.max(1, high - low);
   return { zero: (-low / span) * 100, per: 100 / span };
 });

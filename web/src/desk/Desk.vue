@@ -10,10 +10,13 @@ import DeskBar from './parts/DeskBar.vue';
 import DeskNow from './parts/DeskNow.vue';
 import DeskTeams from './parts/DeskTeams.vue';
 import EarlierDialog from './parts/EarlierDialog.vue';
+import EnterDialog from './parts/EnterDialog.vue';
 import KeysDialog from './parts/KeysDialog.vue';
 import LedgerDrawer from './parts/LedgerDrawer.vue';
 import NextStepBar from './parts/NextStepBar.vue';
 import PaletteDialog from './parts/PaletteDialog.vue';
+import PeopleDialog from './parts/PeopleDialog.vue';
+import PersonDialog from './parts/PersonDialog.vue';
 import RunningOrder from './parts/RunningOrder.vue';
 import { useDesk } from './useDesk.ts';
 import { useDeskKeys } from './useDeskKeys.ts';
@@ -61,6 +64,9 @@ onUnmounted(() => sitting.leave());
     <AdjustDialog />
     <CloseDialog />
     <EarlierDialog />
+    <EnterDialog />
+    <PeopleDialog />
+    <PersonDialog />
     <KeysDialog :actions="actions" />
     <PaletteDialog :actions="actions" />
     <v-snackbar :model-value="desk.notice !== ''" location="top" @update:model-value="desk.notice = ''">

@@ -25,6 +25,8 @@ export function deskActions(next: () => void): Action[] {
     { key: 'u', word: 'keyList.u', do: () => void desk.ask({ type: 'takeBack' }) },
     { key: 'f', word: 'keyList.f', do: () => void desk.ask({ type: 'forward' }) },
     { key: 'e', word: 'keyList.e', do: () => (desk.dialog = 'earlier') },
+    { key: 'a', word: 'keyList.a', do: () => desk.mayEnter && (desk.dialog = 'enter') },
+    { key: 'p', word: 'keyList.p', do: () => desk.showPeople() },
     { key: '/', word: 'keyList.slash', do: () => (desk.dialog = 'palette') },
     { key: '?', word: 'keyList.question', do: () => (desk.dialog = 'keys') },
   ];

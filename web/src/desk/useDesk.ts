@@ -4,6 +4,11 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSitting } from '../live/sitting.ts';
 
+export type Player = DeskView['private']['seats'][number];
+
+/** More people or teams than this are not told one by one beside the question. */
+const CROWD = { players: 60, teams: 12 };
+
 /** Steps that follow each other faster than this are one press too many (ms). */
 const ONE_PRESS = 300;
 
@@ -15,9 +20,29 @@ export const useDesk = defineStore('desk', () => {
   const picked = ref<string | null>(null);
   const notice = ref('');
   const adjusting = ref<{ team: string; amount: number } | null>(null);
-  const dialog = ref<'keys' | 'palette' | 'close' | 'earlier' | null>(null);
+  const dialog = ref<'keys' | 'palette' | 'close' | 'earlier' | 'people' | 'enter' | null>(null);
+  /** The player who is being renamed or moved. */
+  const person = ref<{ seat: Player; act: 'rename' | 'move' } | null>(null);
+  /** The team whose people are shown first. */
+  const peopleOf = ref<string | null>(null);
   const ledgerOpen = ref(false);
   let lastStep = 0;
+
+  const manyTeams = computed(() => view.value.teams.length > CROWD.teams);
+  const crowded = computed(() => manyTeams.value || view.value.private.seats.length > CROWD.players);
+  const playersOf = computed(() => {
+    const of = new Map<string, Player[]>();
+    for (const seat of view.value.private.seats) {
+      const own = of.get(seat.team);
+      if (own) own.push(seat);
+      else of.set(seat.team, [seat]);
+    }
+    return of;
+  });
+  function showPeople(team: string | null = null): void {
+    peopleOf.value = team;
+    dialog.value = 'people';
+  }
 
   const question = computed(() => view.value.question);
   /** The team on the floor; of a question for everyone, or for the buzzers, nobody is. */
@@ -35,10 +60,23 @@ export const useDesk = defineStore('desk', () => {
     if (now?.mode !== 'buzz' || now.floor !== null) return false;
     return now.step === 'posed' || now.step === 'open';
   });
-  async function ask(command: HostCommand): Promise<void> {
+  /** @returns whether it was done; a refusal is told. */
+  async function ask(command: HostCommand): Promise<boolean> {
     const answer = await sitting.send(command);
-    if ('refused' in answer && answer.refused !== 'already') notice.value = answer.sentence;
+    if (!('refused' in answer)) return true;
+    if (answer.refused !== 'already' || command.type === 'answerFor') notice.value = answer.sentence;
+    return false;
   }
+  /** Whether the host may enter an answer for a team: while answers are open, where teams answer as one. */
+  const mayEnter = computed(() => {
+    const type = question.value?.control?.type;
+    return (
+      question.value?.step === 'open' &&
+      type !== undefined &&
+      type !== 'none' &&
+      !view.value.private.memberwise
+    );
+  });
 
   /** Does the next step; a second press right after the first is the same press. */
   function nextStep(atTheBoard: () => void, atTheEnd: () => void): void {
@@ -107,9 +145,16 @@ export const useDesk = defineStore('desk', () => {
     notice,
     adjusting,
     dialog,
+    person,
+    peopleOf,
+    manyTeams,
+    crowded,
+    playersOf,
+    showPeople,
     ledgerOpen,
     canRule,
     buzzing,
+    mayEnter,
     ruleOn,
     buzzFor,
     ask,

@@ -14,7 +14,8 @@ export function useDeskKeys(actions: Action[]): void {
   const desk = useDesk();
   function press(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
-    if (typing(event.target) || desk.dialog !== null || desk.adjusting !== null) return;
+    if (typing(event.target) || desk.dialog !== null || desk.adjusting !== null || desk.person !== null)
+      return;
     if (event.key === ' ' && pressable(event.target)) return;
     if (/^[1-9]$/.test(event.key)) {
       const team = desk.view.teams[Number(event.key) - 1];

@@ -19,6 +19,14 @@ const missing = ref({ name: false, team: false });
 /** Where everybody plays for themselves, or the host or the lot decides, there is no team to choose. */
 const alone = computed(() => view.devices.score === 'players' || view.doors.teams !== 'choose');
 
+/** More teams than this are searched by name. */
+const LISTED = 12;
+const sought = ref('');
+const found = computed(() => {
+  const word = sought.value.trim().toLocaleLowerCase();
+  return view.teams.filter((one) => one.id === team.value || one.name.toLocaleLowerCase().includes(word));
+});
+
 function join(): void {
   if (busy) return;
   missing.value = { name: name.value.trim() === '', team: !alone.value && team.value === null };
@@ -43,7 +51,18 @@ function join(): void {
     <fieldset v-if="!alone">
       <legend>{{ t('handset.team') }}</legend>
       <p v-if="missing.team && team === null" class="problem" role="alert">{{ t('handset.teamNeeded') }}</p>
-      <label v-for="one in view.teams" :key="one.id" class="team" :class="{ on: team === one.id }">
+      <v-text-field
+        v-if="view.teams.length > LISTED"
+        v-model="sought"
+        class="name"
+        type="search"
+        :label="t('handset.findTeam')"
+        autocomplete="off"
+        hide-details
+        @keydown.enter.prevent
+      />
+      <p v-if="found.length === 0">{{ t('handset.noSuchTeam') }}</p>
+      <label v-for="one in found" :key="one.id" class="team" :class="{ on: team === one.id }">
         <input v-model="team" type="radio" name="team" :value="one.id" />
         <WeaveSwatch class="weave" :weave="one.weave" />
         <b class="clip">{{ one.name }}</b>

@@ -1,4 +1,6 @@
 import {
+  type Book,
+  type BookRequest,
   clockOffset,
   type DeskView,
   type HostCommand,
@@ -164,6 +166,15 @@ export const useSitting = defineStore('sitting', () => {
   const send = (command: HostCommand | StageCommand | SeatCommand) =>
     put('command', { id: nanoid(), command });
 
+  /** Looks something up for the desk. @returns null where that did not work just now. */
+  const lookUp = async (asked: BookRequest): Promise<Book | null> => {
+    const answer: unknown = await socket
+      ?.timeout(ANSWER_WITHIN)
+      .emitWithAck('book', asked)
+      .catch(() => null);
+    return (answer as Book | null | undefined) ?? null;
+  };
+
   /** Takes a seat with a token that this device made and keeps. */
   const join = (token: string, name: string, team: string) =>
     put('join', { id: nanoid(), token, name, team });
@@ -186,6 +197,7 @@ export const useSitting = defineStore('sitting', () => {
     connect,
     leave,
     send,
+    lookUp,
     join,
     onSeat,
   };

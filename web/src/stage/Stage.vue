@@ -105,4 +105,10 @@ const address = useJoinAddress();
   bottom: 4px;
   opacity: 0.6;
 }
+/* It must not stand over a score: there while the mouse is, and always where there is none. */
+@media (hover: hover) {
+  .page:not(:hover) .full:not(:focus-visible) {
+    opacity: 0;
+  }
+}
 </style>

@@ -4,7 +4,7 @@ import type { Draft } from '../events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../inPlay.ts';
 import { countsIn } from '../points.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
-import { teamOf, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
+import { memberwise, teamOf, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
 import type { Context } from './context.ts';
 import { lock } from './steps.ts';
 
@@ -27,8 +27,13 @@ export function ruledOut(state: SittingState, question: QuestionInPlay): number[
   return [...new Set(slots)];
 }
 
-/** Who answers: a seat for itself or its team, or the stage for the team on the floor. */
-function whose(state: SittingState, question: QuestionInPlay, { actor }: Context) {
+/** Who answers: a seat for itself or its team, the stage for the team on the floor, or the host for a team. */
+function whose(state: SittingState, question: QuestionInPlay, { actor }: Context, forTeam: string | null) {
+  if (forTeam !== null) {
+    if (!teamOf(state, forTeam)) return refuse('notThere', 'There is no such team.');
+    if (memberwise(state)) return refuse('notNow', 'Here every member answers on a handset of their own.');
+    return { who: forTeam, team: forTeam, seat: '' };
+  }
   if (actor.role === 'stage') {
     if (question.floor === null)
       return refuse('notYours', 'Nobody has the floor: answers come from handsets, or are said.');
@@ -42,8 +47,16 @@ function whose(state: SittingState, question: QuestionInPlay, { actor }: Context
   return { who: own, team: seat.team, seat: seat.id };
 }
 
-/** Takes an answer: one a team, or one a seat where everybody answers for themselves. */
-export function answer(state: SittingState, command: AnswerCommand, context: Context): Draft[] | Refusal {
+/**
+ * Takes an answer: one a team, or one a seat where everybody answers for themselves. With `forTeam`
+ * the host enters it for that team.
+ */
+export function answer(
+  state: SittingState,
+  command: Pick<AnswerCommand, 'play' | 'answer'>,
+  context: Context,
+  forTeam: string | null = null,
+): Draft[] | Refusal {
   const question = state.question;
   if (question?.play !== command.play || question.step !== 'open') {
     const gone = context.actor.role === 'seat' && state.seats.get(context.actor.id)?.removed !== false;
@@ -51,7 +64,7 @@ export function answer(state: SittingState, command: AnswerCommand, context: Con
       ? refuse('notYours', 'You are not in this show any more.')
       : refuse('late', 'Answers are closed.');
   }
-  const own = whose(state, question, context);
+  const own = whose(state, question, context, forTeam);
   if (isRefusal(own)) return own;
   if (isRunning(question.clock) && context.now > question.clock.deadline + ALLOWANCE)
     return refuse('late', 'Time is up: this answer came too late.');
@@ -104,6 +117,9 @@ function allHave(
   const each = state.show.devices.mode === 'each';
   if (question.mode !== 'everyone' && !each) return true;
   const has = (one: string) => one === who || question.byWho.has(one);
+  // Without handsets the host enters what the teams say, one after the other.
+  if (state.show.devices.mode === 'none')
+    return state.teams.every((team) => has(team.id) || !countsIn(state.round, team.id));
   if (question.responses.length + 1 < Math.min(2, state.taken.all)) return false;
   for (const seat of state.seats.values()) {
     if (seat.removed || seat.team === '' || has(each ? seat.id : seat.team) || !present(seat.id)) continue;

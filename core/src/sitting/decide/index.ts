@@ -116,6 +116,8 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return removeSeat(state, command.seat, command.ban ?? false);
     case 'answer':
       return answer(state, command, context);
+    case 'answerFor':
+      return answer(state, command, context, command.team);
     case 'takeSeat':
       return takeSeat(state, command, context);
     case 'timeUp':

@@ -1,5 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
 import type { By, Table } from '../../formats/format.ts';
+import type { Question } from '../../question/question.ts';
 import type { Draft } from '../events.ts';
 import { rulesAt, rulesOf } from '../inPlay.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
@@ -50,6 +51,15 @@ export function giveTurn(state: SittingState, team: string): Draft[] | Refusal {
   if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
   if (state.question) return refuse('notNow', 'A question is in play: hand it on instead.');
   return state.turn === team ? refuse('already', 'It is their turn.') : [{ type: 'turnGiven', team }];
+}
+
+/** The question that comes next by itself, once the one in play is over; null where people choose it. */
+export function comingQuestion(state: SittingState): Question | null {
+  if (!state.round || state.question) return null;
+  const format = formatOf(state.round.format);
+  const ref = format.next(state.round.state);
+  const picked = ref === null ? null : format.choose(state.round.state, ref, tableOf(state));
+  return picked && !isRefusal(picked) ? (state.show.questions[picked.question] ?? null) : null;
 }
 
 /** Brings a question into play; who may answer it is the round's rule. */

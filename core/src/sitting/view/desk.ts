@@ -2,10 +2,10 @@ import { questionForHost, type QuestionForHost } from '../../question/forHost.ts
 import type { AnswerView, Verdict } from '../../question/kind.ts';
 import type { FormatName } from '../../formats/index.ts';
 import type { Clock } from '../clock.ts';
+import { comingQuestion } from '../decide/round.ts';
 import { wonBy } from '../decide/steps.ts';
 import type { Draft } from '../events.ts';
 import { kindInPlay, rulesFor, rulesOf, writtenQuestion } from '../inPlay.ts';
-import type { LedgerEntry } from '../ledger.ts';
 import { nextStep, type NextStep } from '../next.ts';
 import { worthTo } from '../points.ts';
 import { memberwise, type Press, type QuestionInPlay, type SittingState } from '../state.ts';
@@ -53,7 +53,9 @@ export interface DeskView extends PublicView {
   private: {
     seats: { id: string; name: string; team: string }[];
     question: DeskQuestion | null;
-    ledger: (LedgerEntry & { label: string })[];
+    /** How many lines the ledger has, and how many questions are over: both are asked for apart. */
+    ledger: number;
+    over: number;
     next: NextStep;
     rounds: RoundLine[];
     /** The steps that can be taken back, the last one first. */
@@ -61,20 +63,19 @@ export interface DeskView extends PublicView {
     /** The step that would be taken back, and the one that would be had again. */
     takeBack: Draft['type'] | null;
     forward: Draft['type'] | null;
+    /** The question that comes next by itself, for the host to read beforehand. */
+    coming: QuestionForHost | null;
     turnsTaken: Record<string, number>;
     penalty: 'none' | 'part' | 'full';
     /** Whether members of a team answer each for themselves. */
     memberwise: boolean;
-    /** Questions that are over, for a ruling that is changed later: the last one first. */
-    played: { play: number; prompt: string; responses: DeskResponse[] }[];
   };
 }
 
-/** Steps that are offered to be taken back at once, and questions to look back at. */
+/** Steps that are offered to be taken back at once. */
 const STEPS = 30;
-const LOOK_BACK = 12;
 
-function responsesOf(
+export function responsesOf(
   state: SittingState,
   question: QuestionInPlay,
   order: readonly number[],
@@ -113,13 +114,8 @@ function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuesti
   };
 }
 
-/** What a ledger line is about: the prompt of its question, or the host's reason. */
-const labelOf = (state: SittingState, { cause }: LedgerEntry): string => {
-  if (cause.by === 'hand') return cause.reason;
-  return cause.by === 'ruling' ? (state.show.questions[cause.question]?.prompt ?? '') : '';
-};
-
 export function deskView(state: SittingState): DeskView {
+  const coming = comingQuestion(state);
   return {
     ...publicView(state),
     private: {
@@ -127,7 +123,8 @@ export function deskView(state: SittingState): DeskView {
         .filter((seat) => !seat.removed)
         .map(({ id, name, team }) => ({ id, name, team })),
       question: state.question ? deskQuestion(state, state.question) : null,
-      ledger: state.ledger.map((entry) => ({ ...entry, label: labelOf(state, entry) })),
+      ledger: state.ledger.length,
+      over: state.played.length,
       next: nextStep(state),
       rounds: state.show.rounds.map(({ format, title }, index) => ({
         format,
@@ -140,6 +137,7 @@ export function deskView(state: SittingState): DeskView {
         .map(({ seq, type }) => ({ seq, type })),
       takeBack: state.steps.at(-1)?.type ?? null,
       forward: state.forward.at(-1)?.type ?? null,
+      coming: coming && questionForHost(coming),
       turnsTaken: Object.fromEntries(state.turnsTaken),
       penalty: state.question
         ? rulesFor(state, state.question).penalty
@@ -147,14 +145,6 @@ export function deskView(state: SittingState): DeskView {
           ? rulesOf(state).penalty
           : 'none',
       memberwise: memberwise(state),
-      played: state.played
-        .slice(-LOOK_BACK)
-        .reverse()
-        .map((play) => ({
-          play: play.play,
-          prompt: writtenQuestion(state, play).prompt,
-          responses: responsesOf(state, play, play.order),
-        })),
     },
   };
 }

@@ -38,7 +38,9 @@ export interface PublicView {
   devices: Devices;
   /** How people come in: what the form has to ask, and whether it is too late. */
   doors: { teams: Doors['teams']; open: boolean };
+  /** Those who play; of very many the leaders, and how many there are in all. */
   teams: TeamView[];
+  playing: number;
   turn: string;
   standings: boolean;
   rules: RulesView | null;
@@ -84,17 +86,27 @@ function workOut(state: SittingState): TeamView[] {
   }));
 }
 
-/** Above so many who play, handsets get the leaders only, and each its own place beside. */
-const MANY = 60;
-const LEADERS = 12;
+/** Above so many who play, only the leaders are told, and those whom the question is about. */
+const MANY = { handset: 60, stage: 120 };
+const LEADERS = { handset: 12, stage: 100 };
 
-/** The public view for handsets, kept short where very many play. */
-export function handsetView(state: SittingState): PublicView {
-  const view = publicView(state);
-  if (view.teams.length <= MANY) return view;
-  const floor = new Set([view.turn, view.question?.floor]);
-  const teams = view.teams.filter((team) => team.place <= LEADERS || floor.has(team.id)).slice(0, MANY);
-  return { ...view, teams };
+/** The view kept short where very many play: each handset has its own place beside, the desk everybody. */
+export function shortView(view: PublicView, audience: keyof typeof MANY): PublicView {
+  const most = MANY[audience];
+  if (view.teams.length <= most) return view;
+  const { question, turn } = view;
+  const meant = new Set([turn, question?.floor, question?.onStage?.team, question?.buzz?.team]);
+  for (const { team } of question?.tries ?? []) meant.add(team);
+  const kept = view.teams.filter((team) => meant.has(team.id));
+  const leaders = view.teams.filter((team) => team.place <= LEADERS[audience] && !meant.has(team.id));
+  const room = Math.max(0, most - kept.length);
+  // At the doors all share the first place: who came last is seen to have come.
+  leaders.splice(0, view.phase === 'lobby' ? Math.max(0, leaders.length - room) : 0);
+  leaders.length = Math.min(leaders.length, room);
+  const teams = [...kept, ...leaders];
+  const known = new Set(teams.map((team) => team.id));
+  const result = question?.result?.filter(({ team }) => known.has(team)) ?? null;
+  return { ...view, teams, question: question && { ...question, result } };
 }
 
 export function publicView(state: SittingState): PublicView {
@@ -114,6 +126,7 @@ export function publicView(state: SittingState): PublicView {
       open: state.phase === 'lobby' || (state.phase === 'round' && state.show.doors.late),
     },
     teams: teamViews(state),
+    playing: teamViews(state).length,
     turn: state.turn,
     standings: state.standings,
     rules: rules && {
@@ -129,3 +142,6 @@ export function publicView(state: SittingState): PublicView {
     question: state.question ? publicQuestion(state, state.question) : null,
   };
 }
+
+/** The public view as handsets get it. */
+export const handsetView = (state: SittingState): PublicView => shortView(publicView(state), 'handset');

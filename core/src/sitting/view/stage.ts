@@ -1,13 +1,16 @@
 import { creditsOf, type CreditLine } from '../../media/credits.ts';
 import { seatsOf, type SittingState } from '../state.ts';
-import { publicView, type PublicView } from './public.ts';
+import { publicView, shortView, type PublicView } from './public.ts';
 
 export interface StageView extends PublicView {
-  /** Names by team, while people are coming in. */
+  /** Names by team, while people are coming in: the first of them; how many there are stands with the team. */
   lobby: Record<string, string[]> | null;
   /** Whom to thank for pictures, sounds and texts of the questions that were played, once the show is over. */
   credits: CreditLine[];
 }
+
+/** So many names of a team are told at the doors. */
+const NAMES = 8;
 
 function creditsPlayed(state: SittingState): CreditLine[] {
   const shown = new Set(state.played.filter((play) => play.keyShown).map((play) => play.question));
@@ -19,8 +22,14 @@ export function stageView(state: SittingState): StageView {
   const lobby =
     state.phase === 'lobby'
       ? Object.fromEntries(
-          state.show.teams.map((team) => [team.id, seatsOf(state, team.id).map((seat) => seat.name)]),
+          state.show.teams.map((team) => [
+            team.id,
+            seatsOf(state, team.id)
+              .slice(0, NAMES)
+              .map((seat) => seat.name),
+          ]),
         )
       : null;
-  return { ...publicView(state), lobby, credits: state.phase === 'closed' ? creditsPlayed(state) : [] };
+  const credits = state.phase === 'closed' ? creditsPlayed(state) : [];
+  return { ...shortView(publicView(state), 'stage'), lobby, credits };
 }

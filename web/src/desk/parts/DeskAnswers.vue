@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import type { Control, DeskResponse } from '@distaff/core';
-import { mdiProjectorScreenOutline } from '@mdi/js';
+import { mdiMagnify } from '@mdi/js';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { letterOf } from '../../design/letters.ts';
-import { useVerdict, verdictIcon } from '../../design/verdict.ts';
-import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useDesk } from '../useDesk.ts';
+import DeskAnswer from './DeskAnswer.vue';
 
-/** Answers as they came in, in their order, each with its ruling and ways to change it. */
-const { responses, control, play, canRule, keyed, onStage } = defineProps<{
+/** Answers as they came in, in their order. Many are searched, and drawn as far as seen. */
+const { responses, canRule } = defineProps<{
   responses: readonly DeskResponse[];
   control: Control['type'] | null;
   /** The question meant; null for the one in play. */
@@ -20,76 +19,71 @@ const { responses, control, play, canRule, keyed, onStage } = defineProps<{
 }>();
 const { t } = useI18n();
 const desk = useDesk();
-const { told } = useVerdict();
-const HALF = 0.5;
-const verdicts = [
-  { verdict: 'right', word: 'desk.ruleRight' },
-  { verdict: 'part', word: 'desk.rulePart' },
-  { verdict: 'wrong', word: 'desk.ruleWrong' },
-] as const;
-const isSo = (response: DeskResponse, verdict: (typeof verdicts)[number]['verdict']) =>
-  response.verdict === verdict && (verdict !== 'part' || response.share === HALF);
-
-const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
-const verdictOf = ({ verdict, share, by }: DeskResponse) => {
-  if (verdict === null) return keyed ? t('desk.unmarked') : '';
-  return `${told(verdict, share)} – ${t(by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
-};
-/** The signs of what was picked; an order or pairs are told by their text. */
-const signsOf = ({ answer }: DeskResponse) =>
-  control === 'one' || control === 'many' ? (answer?.slots ?? []).map(letterOf).join(', ') : '';
-/** What people typed may be right in another spelling, for all who gave it. */
-const maySpell = ({ verdict, answer }: DeskResponse) =>
-  answer !== null && verdict !== null && verdict !== 'right' && (control === 'text' || control === null);
-const accept = (response: DeskResponse) =>
-  desk.ask({ type: 'acceptAnswer', play: play ?? desk.question!.play, who: response.who });
+/** From so many on they are a list of its own to scroll. */
+const MANY = 40;
+const LINE = 72;
+const many = computed(() => responses.length > MANY);
+const sought = ref('');
+const verdict = ref<'all' | 'none' | 'right' | 'part' | 'wrong'>('all');
+const names = computed(() => new Map(desk.view.teams.map((team) => [team.id, team.name])));
+const found = computed(() => {
+  const word = sought.value.trim().toLocaleLowerCase();
+  return responses.filter(
+    (one) =>
+      (verdict.value === 'all' || (one.verdict ?? 'none') === verdict.value) &&
+      `${one.player ?? ''}\n${names.value.get(one.team) ?? ''}\n${one.answer?.text ?? ''}`
+        .toLocaleLowerCase()
+        .includes(word),
+  );
+});
+const verdicts = computed(() =>
+  (['all', 'none', 'right', 'part', 'wrong'] as const).map((value) => {
+    const n =
+      value === 'all'
+        ? responses.length
+        : responses.filter((one) => (one.verdict ?? 'none') === value).length;
+    return { value, title: `${t(`desk.filter.${value}`)} (${n})` };
+  }),
+);
 </script>
 
 <template>
-  <ul class="answers">
-    <li v-for="response in responses" :key="response.who">
-      <WeaveSwatch v-if="teamOf(response.team)" :weave="teamOf(response.team)!.weave" />
-      <div class="grow">
-        <p class="who">
-          <b>{{ teamOf(response.team)?.name }}</b>
-          <span v-if="desk.view.devices.score === 'teams'">{{ response.player ?? t('desk.aloud') }}</span>
-          <span v-if="response.after !== null" class="mono">{{
-            t('desk.after', { n: (response.after / 1000).toFixed(1) })
-          }}</span>
-        </p>
-        <p class="given">
-          <b v-if="signsOf(response)">{{ signsOf(response) }}</b>
-          {{ response.answer?.text }}
-          <span :class="response.verdict">
-            <v-icon v-if="response.verdict" :icon="verdictIcon[response.verdict]" size="16" />
-            {{ verdictOf(response) }}
-          </span>
-        </p>
-      </div>
-      <v-btn
-        v-if="onStage !== undefined && response.answer"
-        size="small"
-        :variant="onStage === response.who ? 'flat' : 'text'"
-        :icon="mdiProjectorScreenOutline"
-        :aria-label="t('desk.putOnStage')"
-        :aria-pressed="onStage === response.who"
-        :title="t('desk.putOnStage')"
-        @click="desk.ask({ type: 'showResponse', who: onStage === response.who ? null : response.who })"
+  <template v-if="many">
+    <div class="row">
+      <v-text-field
+        v-model="sought"
+        type="search"
+        :label="t('desk.findAnswer')"
+        :prepend-inner-icon="mdiMagnify"
+        autocomplete="off"
+        hide-details
       />
-      <template v-if="canRule(response)">
-        <v-btn v-if="maySpell(response)" size="small" variant="outlined" @click="accept(response)">{{
-          t('desk.acceptForAll')
-        }}</v-btn>
-        <v-btn
-          v-for="{ verdict, word } in verdicts"
-          :key="verdict"
-          size="small"
-          variant="outlined"
-          :disabled="isSo(response, verdict)"
-          @click="desk.ruleOn(response, verdict, play)"
-          >{{ t(word) }}</v-btn
-        >
+      <v-select v-model="verdict" class="verdict" :label="t('desk.ruling')" :items="verdicts" hide-details />
+    </div>
+    <v-virtual-scroll class="list" :items="found" :item-height="LINE" item-key="who">
+      <template #default="{ item }">
+        <DeskAnswer
+          class="line"
+          :response="item"
+          :control="control"
+          :play="play"
+          :keyed="keyed"
+          :on-stage="onStage"
+          :can-rule="canRule(item)"
+        />
       </template>
+    </v-virtual-scroll>
+  </template>
+  <ul v-else class="answers">
+    <li v-for="response in responses" :key="response.who">
+      <DeskAnswer
+        :response="response"
+        :control="control"
+        :play="play"
+        :keyed="keyed"
+        :on-stage="onStage"
+        :can-rule="canRule(response)"
+      />
     </li>
   </ul>
 </template>
@@ -103,39 +97,14 @@ const accept = (response: DeskResponse) =>
   flex-direction: column;
   gap: 6px;
 }
-.answers li {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 10px;
-  padding: 8px 12px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--paper);
-  /* A thousand of them: what is out of sight is not drawn. */
-  content-visibility: auto;
-  contain-intrinsic-size: auto 66px;
+.verdict {
+  flex: none;
+  width: 190px;
 }
-p {
-  margin: 0;
+.list {
+  height: 46dvh;
 }
-.who {
-  display: flex;
-  gap: 10px;
-}
-.who span {
-  color: var(--stone);
-}
-.given {
-  font-size: 18px;
-}
-.right,
-.part {
-  color: var(--moss);
-  font-weight: 700;
-}
-.wrong {
-  color: var(--madder);
-  font-weight: 700;
+.line {
+  margin-bottom: 6px;
 }
 </style>

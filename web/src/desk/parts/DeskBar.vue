@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  mdiAccountMultipleOutline,
   mdiArrowULeftTop,
   mdiArrowURightTop,
   mdiBookOpenOutline,
@@ -103,6 +104,11 @@ async function copyLink(): Promise<void> {
           :title="t('desk.forward')"
           :disabled="!desk.view.private.forward"
           @click="desk.ask({ type: 'forward' })"
+        />
+        <v-list-item
+          :prepend-icon="mdiAccountMultipleOutline"
+          :title="t('desk.people')"
+          @click="desk.showPeople()"
         />
         <v-list-item :prepend-icon="mdiHistory" :title="t('desk.earlier')" @click="desk.dialog = 'earlier'" />
         <v-list-item :prepend-icon="mdiMagnify" :title="t('desk.palette')" @click="desk.dialog = 'palette'" />

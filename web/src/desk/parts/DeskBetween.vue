@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n';
 import CoverChoice from '../../design/CoverChoice.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useRules } from '../../design/useRules.ts';
+import DeskKey from '../../screens/desk/DeskKey.vue';
 import { useDesk } from '../useDesk.ts';
 
 /** The middle of the desk between two questions of a round that is no board. */
@@ -24,6 +25,7 @@ const title = computed(() => {
     ? t('stage.questionNext', { n: one.played + 1, of: one.of })
     : t('stage.allPlayed');
 });
+const coming = computed(() => desk.view.private.coming);
 const rules = computed(() =>
   desk.view.rules && round.value.format !== 'interlude' ? told(desk.view.rules) : [],
 );
@@ -39,6 +41,11 @@ const rules = computed(() =>
       :teams="desk.view.teams"
       @lift="desk.ask({ type: 'act', act: $event })"
     />
+    <section v-if="coming" class="coming">
+      <h3>{{ t('desk.coming') }}</h3>
+      <RichText class="prompt" :text="coming.prompt" />
+      <DeskKey :question="coming" />
+    </section>
     <ul v-if="rules.length">
       <li v-for="rule in rules" :key="rule">{{ rule }}</li>
     </ul>
@@ -63,6 +70,18 @@ ul {
   margin: 0;
   padding-left: 1.2em;
   color: var(--stone);
+}
+.coming {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: 12px 16px;
+  border: 1px dashed var(--line);
+  border-radius: 6px;
+}
+.prompt {
+  font-size: 20px;
+  font-weight: 700;
 }
 .lives {
   list-style: none;

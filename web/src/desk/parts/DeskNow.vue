@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import BoardCells from '../../design/BoardCells.vue';
 import QrCode from '../../design/QrCode.vue';
@@ -14,6 +14,8 @@ const { t } = useI18n();
 const desk = useDesk();
 const board = ref<InstanceType<typeof BoardCells> | null>(null);
 const address = useJoinAddress();
+const LEADERS = 50;
+const leaders = computed(() => [...desk.view.teams].sort((a, b) => a.place - b.place).slice(0, LEADERS));
 defineExpose({ focusBoard: () => board.value?.focusFirst() });
 </script>
 
@@ -31,7 +33,10 @@ defineExpose({ focusBoard: () => board.value?.focusFirst() });
     <template v-else-if="desk.view.phase === 'closed'">
       <h2>{{ t('desk.closed') }}</h2>
       <p class="muted">{{ t('desk.closedText') }}</p>
-      <StandingBars class="final" :teams="desk.view.teams" />
+      <StandingBars class="final" :teams="leaders" :of="desk.view.teams" />
+      <p v-if="leaders.length < desk.view.teams.length" class="muted">
+        {{ t('desk.allInResults', { n: desk.view.teams.length }) }}
+      </p>
     </template>
     <DeskQuestion v-else-if="desk.question" />
     <DeskBetween v-else-if="desk.view.round && desk.view.round.format !== 'board'" />

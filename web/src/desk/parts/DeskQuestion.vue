@@ -5,6 +5,7 @@ import {
   mdiKeyOutline,
   mdiLockOutline,
   mdiPause,
+  mdiPencilOutline,
   mdiPlay,
   mdiRewind5,
   mdiTimerOffOutline,
@@ -98,7 +99,17 @@ const label = computed(() => {
     <DeskBuzz v-if="open.mode === 'buzz'" />
     <DeskKey :question="own" />
 
-    <h3>{{ t('desk.answers') }}</h3>
+    <div class="row">
+      <h3 class="grow">{{ t('desk.answers') }}</h3>
+      <v-btn
+        v-if="desk.mayEnter"
+        size="small"
+        variant="outlined"
+        :prepend-icon="mdiPencilOutline"
+        @click="desk.dialog = 'enter'"
+        >{{ t('desk.enter') }}</v-btn
+      >
+    </div>
     <p v-if="own.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
     <DeskAnswers
       :responses="own.responses"

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { verdictWord } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import { useBook } from '../useBook.ts';
 import { useDesk } from '../useDesk.ts';
 
 /** Every change of every score, newest first: a score is nothing but their sum. */
@@ -12,10 +13,12 @@ const { t } = useI18n();
 const { change, points } = useFormat();
 const desk = useDesk();
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
-const lines = computed(() => {
-  const picked = desk.picked;
-  return [...desk.view.private.ledger].reverse().filter((entry) => picked === null || entry.team === picked);
-});
+const book = useBook(() => (desk.ledgerOpen ? { team: desk.picked, play: null } : null));
+/** Many teams are told by the list beside the question. */
+const sums = computed(() =>
+  desk.manyTeams ? desk.view.teams.filter((team) => team.id === desk.picked) : desk.view.teams,
+);
+const LINE = 46;
 </script>
 
 <template>
@@ -33,26 +36,32 @@ const lines = computed(() => {
           @click="desk.ledgerOpen = false"
         />
       </div>
-      <p v-if="lines.length === 0" class="muted">{{ t('desk.ledgerEmpty') }}</p>
-      <ol>
-        <li v-for="entry in lines" :key="`${entry.seq}-${entry.team}`">
-          <WeaveSwatch v-if="teamOf(entry.team)" :weave="teamOf(entry.team)!.weave" />
-          <b class="clip">{{ teamOf(entry.team)?.name }}</b>
-          <span class="why">{{
-            entry.cause.by === 'hand'
-              ? t('desk.byHand', { reason: entry.cause.reason })
-              : entry.cause.by === 'format'
-                ? t(`desk.byFormat.${entry.cause.what}`)
-                : t(entry.cause.revised ? 'desk.byRulingRevised' : 'desk.byRuling', {
-                    verdict: t(verdictWord[entry.cause.verdict]),
-                    prompt: entry.label,
-                  })
-          }}</span>
-          <b class="mono amount">{{ change(entry.amount) }}</b>
-        </li>
-      </ol>
+      <p v-if="!book" class="muted">{{ t('common.loading') }}</p>
+      <p v-else-if="book.lines === 0" class="muted">{{ t('desk.ledgerEmpty') }}</p>
+      <p v-else-if="book.lines > book.ledger.length" class="muted">
+        {{ t('desk.ledgerLast', { n: book.ledger.length, of: book.lines }) }}
+      </p>
+      <v-virtual-scroll v-if="book" class="lines" :items="book.ledger" :item-height="LINE">
+        <template #default="{ item: entry }">
+          <div class="line">
+            <WeaveSwatch v-if="teamOf(entry.team)" :weave="teamOf(entry.team)!.weave" />
+            <b class="clip">{{ teamOf(entry.team)?.name }}</b>
+            <span class="why">{{
+              entry.cause.by === 'hand'
+                ? t('desk.byHand', { reason: entry.cause.reason })
+                : entry.cause.by === 'format'
+                  ? t(`desk.byFormat.${entry.cause.what}`)
+                  : t(entry.cause.revised ? 'desk.byRulingRevised' : 'desk.byRuling', {
+                      verdict: t(verdictWord[entry.cause.verdict]),
+                      prompt: entry.label,
+                    })
+            }}</span>
+            <b class="mono amount">{{ change(entry.amount) }}</b>
+          </div>
+        </template>
+      </v-virtual-scroll>
       <ul class="sums">
-        <li v-for="team in desk.view.teams" :key="team.id">
+        <li v-for="team in sums" :key="team.id">
           <WeaveSwatch :weave="team.weave" /> {{ team.name }} <b class="mono">{{ points(team.score) }}</b>
         </li>
       </ul>
@@ -64,16 +73,16 @@ const lines = computed(() => {
 .drawer {
   padding: 20px;
 }
-ol,
 ul {
   list-style: none;
   margin: 12px 0 0;
   padding: 0;
 }
-ol {
-  overflow-y: auto;
+.lines {
+  margin-top: 12px;
+  max-height: 56dvh;
 }
-ol li {
+.line {
   display: grid;
   grid-template-columns: auto 110px 1fr auto;
   gap: 10px;

@@ -8,7 +8,7 @@ import { weaveBackground } from '../../design/weave/tile.ts';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import ReadAloud from '../../design/media/ReadAloud.vue';
 import RichText from '../../design/rich/RichText.vue';
-import HandsetAnswer from './HandsetAnswer.vue';
+import AnswerPad from '../answer/AnswerPad.vue';
 import HandsetBetween from './HandsetBetween.vue';
 import HandsetBuzzer from './HandsetBuzzer.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
@@ -130,7 +130,7 @@ const line = computed(() => {
         <HandsetBuzzer v-if="mayBuzz" :question="question" :seat="seat" :now="now" @buzz="emit('buzz')" />
         <template v-else-if="mayAnswer && question.control && question.control.type !== 'none'">
           <p v-if="seat.given" class="sent">{{ t('handset.mayChange') }}</p>
-          <HandsetAnswer
+          <AnswerPad
             :key="`${question.play} ${question.floor}`"
             :question="question"
             :sending="sending"

@@ -1,23 +1,34 @@
 <script setup lang="ts">
-import type { PublicQuestion, TeamView } from '@distaff/core';
+import type { Devices, PublicQuestion, TeamView } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import OptionBars from '../../design/OptionBars.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import AnswerPad from '../answer/AnswerPad.vue';
 import StagePairs from './StagePairs.vue';
 
 /** What there is to choose, to order or to match, and the key once it is shown. */
-const { question, teams, canAnswer } = defineProps<{
+const { question, teams, handsets, canAnswer } = defineProps<{
   question: PublicQuestion;
   teams: readonly TeamView[];
+  handsets: Devices['mode'];
   canAnswer: boolean;
 }>();
 const emit = defineEmits<{ answer: [answer: object] }>();
 /** A single option can be touched for the team on the floor. */
 const touch = computed(
   () => canAnswer && question.step === 'open' && question.floor !== null && question.control?.type === 'one',
+);
+/** Where nobody has a handset, everything else is answered here as well, for the team on the floor. */
+const pad = computed(
+  () =>
+    canAnswer &&
+    handsets === 'none' &&
+    question.step === 'open' &&
+    question.floor !== null &&
+    !['none', 'one'].includes(question.control?.type ?? 'none'),
 );
 const { t } = useI18n();
 const { list } = useFormat();
@@ -49,8 +60,16 @@ const hint = computed(() => {
 </script>
 
 <template>
+  <v-theme-provider v-if="pad" theme="loft" class="pad">
+    <AnswerPad
+      :key="`${question.play} ${question.floor}`"
+      :question="question"
+      :sending="false"
+      @answer="emit('answer', $event)"
+    />
+  </v-theme-provider>
   <OptionBars
-    v-if="control === 'one' || control === 'many'"
+    v-else-if="control === 'one' || control === 'many'"
     class="bars"
     :options="question.options ?? []"
     :key-slots="keySlots"
@@ -83,7 +102,7 @@ const hint = computed(() => {
       t('stage.alsoAccepted', { list: list(question.key.texts.slice(1)) })
     }}</small>
   </p>
-  <p v-if="hint" class="hint">{{ hint }}</p>
+  <p v-if="hint && !pad" class="hint">{{ hint }}</p>
 </template>
 
 <style scoped>
@@ -93,6 +112,11 @@ p {
 .bars {
   flex: 0 1 auto;
   min-height: 0;
+}
+.pad {
+  font-size: calc(3 * var(--u));
+  min-height: 0;
+  overflow-y: auto;
 }
 .key {
   font-size: calc(7 * var(--u));

@@ -6,17 +6,31 @@ import BoardCells from '../../design/BoardCells.vue';
 import CreditList from '../../design/media/CreditList.vue';
 import StandingBars from '../../design/StandingBars.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { usePages } from '../../design/usePages.ts';
 
 /** The close: the winners' names set large, the cloth as it was woven, and a band a team. */
-const { view } = defineProps<{ view: StageView }>();
+const { view, now } = defineProps<{ view: StageView; now: number }>();
 const { t } = useI18n();
 const { list } = useFormat();
 const winners = computed(() => view.teams.filter((team) => team.place === 1).map((team) => team.name));
+/** So many names have room as winners, set large. */
+const NAMED = 6;
+const won = computed(() =>
+  winners.value.length > NAMED
+    ? t('stage.shareMany', { n: winners.value.length })
+    : t(winners.value.length > 1 ? 'stage.share' : 'stage.wins', { names: list(winners.value) }),
+);
+const LINES = 12;
+const { shown } = usePages(
+  () => [...view.teams].sort((a, b) => a.place - b.place),
+  LINES,
+  () => now,
+);
 </script>
 
 <template>
   <section class="close">
-    <h2>{{ t(winners.length > 1 ? 'stage.share' : 'stage.wins', { names: list(winners) }) }}</h2>
+    <h2>{{ won }}</h2>
     <BoardCells
       v-if="view.round?.format === 'board'"
       class="cloth"
@@ -26,7 +40,7 @@ const winners = computed(() => view.teams.filter((team) => team.place === 1).map
     />
     <div class="final">
       <h3>{{ t('stage.final') }}</h3>
-      <StandingBars class="bars" :teams="view.teams" />
+      <StandingBars class="bars" :teams="shown" :of="view.teams" />
       <section v-if="view.credits.length" class="credits">
         <h3>{{ t('common.credits') }}</h3>
         <CreditList :credits="view.credits" />

@@ -16,7 +16,7 @@ const left = computed(() => {
 </script>
 
 <template>
-  <StageStandings v-if="round.what === 'standings'" :teams="view.teams" />
+  <StageStandings v-if="round.what === 'standings'" :teams="view.teams" :playing="view.playing" :now="now" />
   <section v-else class="interlude">
     <h2>{{ view.roundTitle || t(`common.interludes.${round.what}`) }}</h2>
     <RichText v-if="round.text" class="text" :text="round.text" />

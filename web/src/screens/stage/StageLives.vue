@@ -1,20 +1,26 @@
 <script setup lang="ts">
 import type { KnockoutView, PublicView } from '@distaff/core';
 import { mdiCircleOutline, mdiLifebuoy } from '@mdi/js';
-import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { usePages } from '../../design/usePages.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import StageBetween from './StageBetween.vue';
 
 /** Who is still in a knockout, and with how many lives. */
-const { round, view } = defineProps<{ round: KnockoutView; view: PublicView }>();
+const { round, view, now } = defineProps<{ round: KnockoutView; view: PublicView; now: number }>();
 const { t } = useI18n();
 const MOST = 24;
 const livesOf = (team: string) => round.left[team] ?? round.lives;
-const rows = computed(() =>
-  [...view.teams].sort((a, b) => livesOf(b.id) - livesOf(a.id) || a.place - b.place).slice(0, MOST),
+const {
+  shown: rows,
+  from,
+  to,
+  many,
+} = usePages(
+  () => [...view.teams].sort((a, b) => livesOf(b.id) - livesOf(a.id) || a.place - b.place),
+  MOST,
+  () => now,
 );
-const more = computed(() => view.teams.length - rows.value.length);
 const told = (n: number) => t('stage.lives', n, { named: { n } });
 </script>
 
@@ -35,7 +41,7 @@ const told = (n: number) => t('stage.lives', n, { named: { n } });
         <b v-if="livesOf(team.id) === 0">{{ t('stage.out') }}</b>
       </li>
     </ul>
-    <p v-if="more > 0">{{ t('stage.andMore', { n: more }) }}</p>
+    <p v-if="many">{{ t('stage.pageOf', { from, to, of: view.playing }) }}</p>
   </StageBetween>
 </template>
 

@@ -4,14 +4,23 @@ import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { spoken } from '../../live/joinAddress.ts';
 import QrCode from '../../design/QrCode.vue';
+import { usePages } from '../../design/usePages.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 
 /** Where and how to join, and who is there. */
-const SHOWN = 8;
-const { view, address } = defineProps<{ view: StageView; address: string }>();
+const { view, now, address } = defineProps<{ view: StageView; now: number; address: string }>();
 const { t } = useI18n();
 const link = computed(() => `${address}/join/${view.code}`);
 const names = (team: string) => view.lobby?.[team] ?? [];
+/** So many teams have room for the names of their players; of more the numbers are told, page by page. */
+const ROOMY = 10;
+const alone = computed(() => view.devices.score === 'players');
+const close = computed(() => alone.value || view.teams.length > ROOMY);
+const { shown, from, to, many } = usePages(
+  () => (alone.value ? [...view.teams].reverse() : view.teams),
+  () => (close.value ? 20 : ROOMY),
+  () => now,
+);
 </script>
 
 <template>
@@ -23,20 +32,28 @@ const names = (team: string) => view.lobby?.[team] ?? [];
       <p class="mono code">{{ view.code }}</p>
       <QrCode v-if="address" class="qr" :text="link" />
     </div>
-    <ul class="teams">
-      <li v-for="team in view.teams" :key="team.id">
+    <ul class="teams" :class="{ close }">
+      <li v-for="team in shown" :key="team.id">
         <WeaveSwatch :weave="team.weave" class="weave" />
         <b class="clip">{{ team.name }}</b>
-        <span class="names">
-          <template v-if="names(team.id).length === 0">{{ t('stage.nobodyYet') }}</template>
-          {{ names(team.id).slice(0, SHOWN).join(', ') }}
-          <template v-if="names(team.id).length > SHOWN">{{
-            t('stage.more', { n: names(team.id).length - SHOWN })
+        <span v-if="close && !alone" class="mono count">{{ team.players }}</span>
+        <span v-else-if="!close" class="names">
+          <template v-if="team.players === 0">{{ t('stage.nobodyYet') }}</template>
+          {{ names(team.id).join(', ') }}
+          <template v-if="team.players > names(team.id).length">{{
+            t('stage.more', { n: team.players - names(team.id).length })
           }}</template>
         </span>
       </li>
     </ul>
-    <p class="hint">{{ t('stage.lobbyHint') }}</p>
+    <p class="hint">
+      {{ t('stage.lobbyHint') }}
+      <span v-if="alone || many">{{
+        alone
+          ? t('stage.playersIn', view.playing, { named: { n: view.playing } })
+          : t('stage.pageOf', { from, to, of: view.playing })
+      }}</span>
+    </p>
   </section>
 </template>
 
@@ -102,6 +119,21 @@ li {
 li b {
   font-size: calc(3 * var(--u));
 }
+.teams.close {
+  display: grid;
+  grid-template: repeat(10, minmax(0, calc(7 * var(--u)))) / repeat(2, minmax(0, 1fr));
+  grid-auto-flow: column;
+}
+.close li {
+  grid-template-columns: calc(5 * var(--u)) minmax(0, 1fr) auto;
+}
+.close li b {
+  font-size: calc(2.7 * var(--u));
+}
+.count {
+  color: var(--dim);
+  font-size: calc(2.7 * var(--u));
+}
 .weave {
   width: 100%;
   height: 100%;
@@ -114,6 +146,8 @@ li b {
 }
 .hint {
   grid-column: 1 / -1;
+  display: flex;
+  justify-content: space-between;
   color: var(--dim);
 }
 </style>

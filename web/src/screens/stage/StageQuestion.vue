@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PublicQuestion, TeamView } from '@distaff/core';
+import type { Devices, PublicQuestion, TeamView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
@@ -11,9 +11,10 @@ import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import StageAnswer from './StageAnswer.vue';
 
-const { question, teams } = defineProps<{
+const { question, teams, handsets } = defineProps<{
   question: PublicQuestion;
   teams: readonly TeamView[];
+  handsets: Devices['mode'];
   now: number;
   /** Whether it may be answered by touching the stage. */
   canAnswer?: boolean;
@@ -93,6 +94,7 @@ const gains = computed(() =>
         class="answer"
         :question="question"
         :teams="teams"
+        :handsets="handsets"
         :can-answer="canAnswer ?? false"
         @answer="emit('answer', $event)"
       />

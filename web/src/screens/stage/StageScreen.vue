@@ -47,13 +47,19 @@ const part = computed(() => {
         </p>
       </header>
       <main :key="part">
-        <StageLobby v-if="part === 'lobby'" :view="view" :address="address" />
-        <StageStandings v-else-if="part === 'standings'" :teams="view.teams" />
-        <StageClose v-else-if="part === 'close'" :view="view" />
+        <StageLobby v-if="part === 'lobby'" :view="view" :now="now" :address="address" />
+        <StageStandings
+          v-else-if="part === 'standings'"
+          :teams="view.teams"
+          :playing="view.playing"
+          :now="now"
+        />
+        <StageClose v-else-if="part === 'close'" :view="view" :now="now" />
         <StageQuestion
           v-else-if="part === 'question'"
           :question="view.question!"
           :teams="view.teams"
+          :handsets="view.devices.mode"
           :now="now"
           :can-answer="canChoose"
           @answer="emit('answer', $event)"
@@ -72,7 +78,12 @@ const part = computed(() => {
           :can-choose="canChoose"
           @lift="emit('act', $event)"
         />
-        <StageLives v-else-if="view.round?.format === 'knockout'" :round="view.round" :view="view" />
+        <StageLives
+          v-else-if="view.round?.format === 'knockout'"
+          :round="view.round"
+          :view="view"
+          :now="now"
+        />
         <StageInterlude
           v-else-if="view.round?.format === 'interlude'"
           :round="view.round"

@@ -2,17 +2,27 @@
 import type { TeamView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import StandingBars from '../../design/StandingBars.vue';
+import { usePages } from '../../design/usePages.ts';
 
-defineProps<{ teams: readonly TeamView[] }>();
+const { teams, playing, now } = defineProps<{ teams: readonly TeamView[]; playing: number; now: number }>();
 const { t } = useI18n();
+/** So many lines are still read from the back of a room. */
+const LINES = 12;
+const { shown, from, to, many } = usePages(
+  () => [...teams].sort((a, b) => a.place - b.place),
+  LINES,
+  () => now,
+);
 </script>
 
 <template>
   <section class="standings">
     <h2>
-      {{ t('stage.standings') }} <small>{{ t('stage.since') }}</small>
+      {{ t('stage.standings') }}
+      <small v-if="many" class="mono">{{ t('stage.pageOf', { from, to, of: playing }) }}</small>
+      <small>{{ t('stage.since') }}</small>
     </h2>
-    <StandingBars class="bars" :teams="teams" with-change />
+    <StandingBars class="bars" :teams="shown" :of="teams" with-change />
   </section>
 </template>
 

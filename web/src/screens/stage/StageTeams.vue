@@ -18,9 +18,14 @@ const marked = computed(() => {
 });
 /** So many fit; of more the leaders are shown. */
 const MOST = 12;
-const shown = computed(() =>
-  view.teams.length <= MOST ? view.teams : [...view.teams].sort((a, b) => a.place - b.place).slice(0, 6),
-);
+const LEADERS = 6;
+const shown = computed(() => {
+  if (view.teams.length <= MOST) return view.teams;
+  const byPlace = [...view.teams].sort((a, b) => a.place - b.place);
+  const leaders = byPlace.slice(0, LEADERS);
+  const on = byPlace.find((team) => team.id === marked.value);
+  return on && !leaders.includes(on) ? [...leaders.slice(0, LEADERS - 1), on] : leaders;
+});
 </script>
 
 <template>

@@ -3,8 +3,8 @@ import type { OptionView } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { letterOf } from '../../../design/letters.ts';
-import OptionContent from '../../../design/media/OptionContent.vue';
+import { letterOf } from '../../design/letters.ts';
+import OptionContent from '../../design/media/OptionContent.vue';
 
 /** Options as tall bars: one of them, or any number of them. */
 const { options, out, several, disabled } = defineProps<{

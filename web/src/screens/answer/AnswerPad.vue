@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import type { PublicQuestion } from '@distaff/core';
-import { ref } from 'vue';
+import { defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MatchAnswer from './answer/MatchAnswer.vue';
-import OrderAnswer from './answer/OrderAnswer.vue';
-import PickAnswer from './answer/PickAnswer.vue';
-import TypeAnswer from './answer/TypeAnswer.vue';
+import PickAnswer from './PickAnswer.vue';
+import TypeAnswer from './TypeAnswer.vue';
 
-/** Where a seat of the team on the floor answers. The first answer is final, so it is chosen, then sent. */
+/**
+ * Where a question is answered: on a handset, on the stage where it is touched, or at the desk. The
+ * first answer may be final, so it is chosen, then sent. Sizes follow the type size around it.
+ */
 const { question, sending } = defineProps<{ question: PublicQuestion; sending: boolean }>();
 const emit = defineEmits<{ answer: [answer: object] }>();
+/** Dragging is heavy for a small phone: it comes where it is used. */
+const MatchAnswer = defineAsyncComponent(() => import('./MatchAnswer.vue'));
+const OrderAnswer = defineAsyncComponent(() => import('./OrderAnswer.vue'));
 const { t } = useI18n();
 const wire = ref<object | null>(null);
 /** What the button says: each way of answering tells what is still to do. */
@@ -69,9 +73,12 @@ function send(): void {
 
 <style>
 .answer {
+  --edge: #3b4f48;
+  --chosen: #2a3c36;
+  --on-accent: #14211d;
   display: flex;
   flex-direction: column;
-  gap: 12px;
+  gap: 0.7em;
   margin-top: auto;
 }
 /* Long answers scroll under the button, which stays in reach of the thumb. */
@@ -83,36 +90,37 @@ function send(): void {
 .answer .bars {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: 0.45em;
+}
+.answer .pool {
+  display: grid;
 }
 .answer .bar {
   display: flex;
   align-items: center;
-  gap: 12px;
-  min-height: 56px;
-  padding: 8px 14px;
+  gap: 0.65em;
+  min-height: 3.1em;
+  padding: 0.4em 0.75em;
   text-align: left;
   font: inherit;
-  font-size: 18px;
   color: var(--light);
   background: var(--panel);
-  border: 2px solid #3b4f48;
+  border: 2px solid var(--edge);
   border-radius: 8px;
   cursor: pointer;
 }
 .answer .bar[aria-checked='true'],
 .answer .bar[aria-pressed='true'] {
   border-color: var(--accent);
-  border-width: 3px;
-  padding: 7px 13px;
-  background: #2a3c36;
+  box-shadow: inset 0 0 0 1px var(--accent);
+  background: var(--chosen);
   font-weight: 700;
 }
 .answer .bar[aria-checked='true'] .eyelet,
 .answer .bar[aria-pressed='true'] .eyelet {
   background: var(--accent);
   border-color: var(--accent);
-  color: #14211d;
+  color: var(--on-accent);
 }
 .answer .bar.out {
   border-style: dashed;
@@ -124,8 +132,8 @@ function send(): void {
 }
 .answer .eyelet {
   flex: none;
-  width: 32px;
-  height: 32px;
+  width: 1.8em;
+  height: 1.8em;
   display: grid;
   place-content: center;
   border: 2px solid currentcolor;
@@ -133,7 +141,22 @@ function send(): void {
   font-weight: 700;
 }
 .answer .square {
-  border-radius: 6px;
+  border-radius: 0.35em;
+}
+/* The finger that holds it must not scroll the page. */
+.answer .grip {
+  flex: none;
+  display: grid;
+  place-content: center;
+  width: 2.4em;
+  height: 2.4em;
+  margin-right: -0.4em;
+  color: var(--dim);
+  touch-action: none;
+  cursor: grab;
+}
+.answer .sortable-ghost {
+  opacity: 0.45;
 }
 .answer .again {
   min-height: 44px;

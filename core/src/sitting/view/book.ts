@@ -1,0 +1,59 @@
+import * as v from 'valibot';
+import { Id, whole } from '../../text/schemas.ts';
+import { writtenQuestion } from '../inPlay.ts';
+import type { LedgerEntry } from '../ledger.ts';
+import type { SittingState } from '../state.ts';
+import { responsesOf, type DeskResponse } from './desk.ts';
+
+/** What the host looks up: the ledger, of all or of one team; or the questions that are over, one of them opened. */
+export const BookRequest = v.object({
+  team: v.nullable(Id),
+  /** The question to open by the number under which it was played; the last one where nothing is said. */
+  play: v.nullable(whole(0, Number.MAX_SAFE_INTEGER)),
+});
+export type BookRequest = v.InferOutput<typeof BookRequest>;
+
+/** Too long to go out with every change of the desk: the host asks for it. */
+export interface Book {
+  seq: number;
+  /** The last lines, the newest first, of so many. */
+  ledger: (LedgerEntry & { label: string })[];
+  lines: number;
+  /** Questions that are over, the last one first. */
+  played: { play: number; prompt: string; answers: number }[];
+  open: { play: number; prompt: string; responses: DeskResponse[] } | null;
+}
+
+/** So many lines of the ledger are told at once. */
+const LINES = 1000;
+
+/** What a ledger line is about: the prompt of its question, or the host's reason. */
+const labelOf = (state: SittingState, { cause }: LedgerEntry): string => {
+  if (cause.by === 'hand') return cause.reason;
+  return cause.by === 'ruling' ? (state.show.questions[cause.question]?.prompt ?? '') : '';
+};
+
+export function bookOf(state: SittingState, { team, play }: BookRequest): Book {
+  const own = team === null ? state.ledger : state.ledger.filter((entry) => entry.team === team);
+  const open = play === null ? state.played.at(-1) : state.played.find((one) => one.play === play);
+  return {
+    seq: state.seq,
+    ledger: own
+      .slice(-LINES)
+      .reverse()
+      .map((entry) => ({ ...entry, label: labelOf(state, entry) })),
+    lines: own.length,
+    played: [...state.played].reverse().map((one) => ({
+      play: one.play,
+      prompt: writtenQuestion(state, one).prompt,
+      answers: one.responses.length,
+    })),
+    open: open
+      ? {
+          play: open.play,
+          prompt: writtenQuestion(state, open).prompt,
+          responses: responsesOf(state, open, open.order),
+        }
+      : null,
+  };
+}

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import type { Control, DeskResponse } from '@distaff/core';
+import { mdiProjectorScreenOutline } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import { letterOf } from '../../design/letters.ts';
+import { useVerdict, verdictIcon } from '../../design/verdict.ts';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import { useDesk } from '../useDesk.ts';
+
+/** One answer with its time, its ruling and the ways to change that. */
+const { response, control, play, canRule, keyed, onStage } = defineProps<{
+  response: DeskResponse;
+  control: Control['type'] | null;
+  /** The question meant; null for the one in play. */
+  play: number | null;
+  canRule: boolean;
+  keyed: boolean;
+  /** The response that is on the stage by itself; undefined where none can be put there. */
+  onStage?: string | null | undefined;
+}>();
+const { t } = useI18n();
+const desk = useDesk();
+const { told } = useVerdict();
+const HALF = 0.5;
+const verdicts = [
+  { verdict: 'right', word: 'desk.ruleRight' },
+  { verdict: 'part', word: 'desk.rulePart' },
+  { verdict: 'wrong', word: 'desk.ruleWrong' },
+] as const;
+const isSo = (response: DeskResponse, verdict: (typeof verdicts)[number]['verdict']) =>
+  response.verdict === verdict && (verdict !== 'part' || response.share === HALF);
+
+const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
+const verdictOf = ({ verdict, share, by }: DeskResponse) => {
+  if (verdict === null) return keyed ? t('desk.unmarked') : '';
+  return `${told(verdict, share)} – ${t(by === 'key' ? 'desk.ruledByKey' : 'desk.ruledByHost')}`;
+};
+/** The signs of what was picked; an order or pairs are told by their text. */
+const signsOf = ({ answer }: DeskResponse) =>
+  control === 'one' || control === 'many' ? (answer?.slots ?? []).map(letterOf).join(', ') : '';
+/** What people typed may be right in another spelling, for all who gave it. */
+const maySpell = ({ verdict, answer }: DeskResponse) =>
+  answer !== null && verdict !== null && verdict !== 'right' && (control === 'text' || control === null);
+const accept = (response: DeskResponse) =>
+  desk.ask({ type: 'acceptAnswer', play: play ?? desk.question!.play, who: response.who });
+</script>
+
+<template>
+  <div class="answer">
+    <WeaveSwatch v-if="teamOf(response.team)" :weave="teamOf(response.team)!.weave" />
+    <div class="grow">
+      <p class="who">
+        <b>{{ teamOf(response.team)?.name }}</b>
+        <span v-if="desk.view.devices.score === 'teams'">{{ response.player ?? t('desk.aloud') }}</span>
+        <span v-if="response.after !== null" class="mono">{{
+          t('desk.after', { n: (response.after / 1000).toFixed(1) })
+        }}</span>
+      </p>
+      <p class="given">
+        <b v-if="signsOf(response)">{{ signsOf(response) }}</b>
+        {{ response.answer?.text }}
+        <span :class="response.verdict">
+          <v-icon v-if="response.verdict" :icon="verdictIcon[response.verdict]" size="16" />
+          {{ verdictOf(response) }}
+        </span>
+      </p>
+    </div>
+    <v-btn
+      v-if="onStage !== undefined && response.answer"
+      size="small"
+      :variant="onStage === response.who ? 'flat' : 'text'"
+      :icon="mdiProjectorScreenOutline"
+      :aria-label="t('desk.putOnStage')"
+      :aria-pressed="onStage === response.who"
+      :title="t('desk.putOnStage')"
+      @click="desk.ask({ type: 'showResponse', who: onStage === response.who ? null : response.who })"
+    />
+    <template v-if="canRule">
+      <v-btn v-if="maySpell(response)" size="small" variant="outlined" @click="accept(response)">{{
+        t('desk.acceptForAll')
+      }}</v-btn>
+      <v-btn
+        v-for="{ verdict, word } in verdicts"
+        :key="verdict"
+        size="small"
+        variant="outlined"
+        :disabled="isSo(response, verdict)"
+        @click="desk.ruleOn(response, verdict, play)"
+        >{{ t(word) }}</v-btn
+      >
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.answer {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--paper);
+}
+.grow {
+  min-width: 230px;
+}
+p {
+  margin: 0;
+}
+.who {
+  display: flex;
+  gap: 10px;
+}
+.who span {
+  color: var(--stone);
+}
+.given {
+  font-size: 18px;
+}
+.right,
+.part {
+  color: var(--moss);
+  font-weight: 700;
+}
+.wrong {
+  color: var(--madder);
+  font-weight: 700;
+}
+</style>

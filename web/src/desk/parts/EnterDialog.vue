@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import AnswerPad from '../../screens/answer/AnswerPad.vue';
+import { useDesk } from '../useDesk.ts';
+
+/** An answer that was said, shown or written on paper, entered for a team. */
+const { t } = useI18n();
+const desk = useDesk();
+const team = ref<string | null>(null);
+const sending = ref(false);
+const question = computed(() => desk.view.question);
+const choices = computed(() => {
+  const answered = new Set(desk.view.private.question?.responses.map((one) => one.team));
+  const { floor, mode } = question.value!;
+  return desk.view.teams.filter((one) => !answered.has(one.id) && (mode === 'everyone' || one.id === floor));
+});
+const ready = computed(() => question.value?.step === 'open' && choices.value.length > 0);
+watch(
+  () => desk.dialog === 'enter',
+  (open) => {
+    if (!open) return;
+    team.value = choices.value.some((one) => one.id === desk.target) ? desk.target : null;
+  },
+);
+
+async function enter(answer: object): Promise<void> {
+  if (team.value === null) return;
+  sending.value = true;
+  const own = team.value;
+  const done = await desk.ask({ type: 'answerFor', team: own, play: question.value!.play, answer });
+  sending.value = false;
+  if (!done) return;
+  // The desk hears of it a moment later: the next team is one of the others.
+  const next = choices.value.find((one) => one.id !== own);
+  team.value = next?.id ?? null;
+  if (!next) desk.dialog = null;
+}
+</script>
+
+<template>
+  <v-dialog
+    :aria-label="t('desk.enter')"
+    :model-value="desk.dialog === 'enter'"
+    max-width="520"
+    scrollable
+    @update:model-value="desk.dialog = null"
+  >
+    <v-card v-if="question" class="card">
+      <h2>{{ t('desk.enter') }}</h2>
+      <p v-if="!ready">{{ t('desk.enterNone') }}</p>
+      <template v-else>
+        <v-select
+          v-model="team"
+          class="team"
+          :label="t('desk.enterFor')"
+          :items="choices"
+          item-title="name"
+          item-value="id"
+        />
+        <AnswerPad
+          v-if="team"
+          :key="`${question.play} ${team}`"
+          class="pad"
+          :question="question"
+          :sending="sending"
+          @answer="enter"
+        />
+      </template>
+      <div class="row end">
+        <v-btn variant="text" @click="desk.dialog = null">{{ t('common.close') }}</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.card {
+  padding: 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  overflow-y: auto;
+}
+.team {
+  flex: none;
+}
+/* The pad as the desk has it: light. */
+.pad {
+  --panel: var(--paper);
+  --light: var(--ink);
+  --dim: var(--stone);
+  --accent: var(--moss);
+  --edge: var(--line);
+  --chosen: var(--chalk);
+  --on-accent: #fff;
+}
+.end {
+  justify-content: flex-end;
+}
+</style>
