@@ -1,20 +1,21 @@
-import { io, type Socket } from 'socket.io-client';
 import WebSocket from 'ws';
+import { Handset } from './handset.ts';
 
 export type LoadOrder =
   | { do: 'connect'; url: string; code: string; barePort: number; size: number }
   | { do: 'join'; team: string }
   | { do: 'hear' }
-  | { do: 'answer'; play: number }
-  | { do: 'bare' }
+  | { do: 'answer'; play: number; over: number }
+  | { do: 'bare'; over: number }
   | { do: 'bareHear' }
   | { do: 'leave' };
 
-/** Milliseconds from sending to acknowledgement, over all handsets, and how many were stored. */
+/** Milliseconds from sending to acknowledgement over all handsets, how many were stored, and until the last one was. */
 export interface Spread {
   p50: number;
   p99: number;
   stored: number;
+  all: number;
 }
 /** What each order answers; `hear` is the moment (ms since 1970) at which the last handset heard. */
 export interface Figures {
@@ -27,16 +28,14 @@ export interface Figures {
   leave: null;
 }
 
-let handsets: Socket[] = [];
+let handsets: Handset[] = [];
 let bare: WebSocket[] = [];
 let count = 0;
 const id = () => `load-${process.pid}-${count++}`;
 
 async function connect(url: string, code: string, barePort: number, size: number): Promise<void> {
-  handsets = Array.from({ length: size }, () =>
-    io(url, { auth: { as: 'handset', code }, transports: ['websocket'], forceNew: true }),
-  );
-  await Promise.all(handsets.map((one) => new Promise<void>((heard) => one.once('seat', () => heard()))));
+  handsets = Array.from({ length: size }, () => new Handset(url, { as: 'handset', code }));
+  await Promise.all(handsets.map((one) => one.joined));
   bare = Array.from(
     { length: size },
     () => new WebSocket(`ws://127.0.0.1:${barePort}`, { perMessageDeflate: false }),
@@ -44,29 +43,34 @@ async function connect(url: string, code: string, barePort: number, size: number
   await Promise.all(bare.map((one) => new Promise((open) => one.once('open', open))));
 }
 
-/** Sends from all at once and spreads the times until each was acknowledged. */
-async function burst(sendOne: (i: number) => Promise<boolean>): Promise<Spread> {
+/** Sends one from each, at once or spread evenly over so many ms, and gathers the times until each was acknowledged. */
+async function burst(over: number, sendOne: (i: number) => Promise<boolean>): Promise<Spread> {
   let stored = 0;
+  const begin = performance.now();
   const times = await Promise.all(
     handsets.map(async (_, i) => {
+      if (over > 0) await new Promise((go) => setTimeout(go, (i * over) / handsets.length));
       const start = performance.now();
       if (await sendOne(i)) stored++;
       return performance.now() - start;
     }),
   );
+  const all = performance.now() - begin;
   times.sort((a, b) => a - b);
   return {
     p50: times[Math.floor(times.length * 0.5)]!,
     p99: times[Math.floor(times.length * 0.99)]!,
     stored,
+    all,
   };
 }
 
-const ownOrder = (event: string, payload: (i: number) => object) =>
-  burst(async (i) => {
-    const answer = (await handsets[i]!.timeout(20_000).emitWithAck(event, payload(i))) as { ok?: true };
-    return answer.ok === true;
-  });
+const ownOrder = (event: string, over: number, payload: (i: number) => object) =>
+  burst(over, async (i) => (await handsets[i]!.ask<{ ok?: true }>(event, payload(i))).ok === true);
+const answerTo = (play: number) => ({
+  id: id(),
+  command: { type: 'answer', play, answer: { text: 'neap' } },
+});
 
 const carryOut: { [T in keyof Figures]: (order: Extract<LoadOrder, { do: T }>) => Promise<Figures[T]> } = {
   connect: async ({ url, code, barePort, size }) => {
@@ -74,7 +78,7 @@ const carryOut: { [T in keyof Figures]: (order: Extract<LoadOrder, { do: T }>) =
     return null;
   },
   join: ({ team }) =>
-    ownOrder('join', (i) => ({
+    ownOrder('join', 0, (i) => ({
       id: id(),
       token: `bench-token-bench-token-${id()}`,
       name: `Player ${i}`,
@@ -84,45 +88,43 @@ const carryOut: { [T in keyof Figures]: (order: Extract<LoadOrder, { do: T }>) =
     const moments = handsets.map(
       (one) =>
         new Promise<number>((heard) => {
-          const listen = (view: { question?: { step: string } | null }) => {
-            if (view.question?.step !== 'open') return;
-            one.off('view', listen);
+          one.onEvent = (raw) => {
+            if (!raw.startsWith('42["view"') || !raw.includes('"step":"open"')) return;
+            one.onEvent = () => {};
             heard(Date.now());
           };
-          one.on('view', listen);
         }),
     );
     return Math.max(...(await Promise.all(moments)));
   },
-  answer: ({ play }) =>
-    ownOrder('command', () => ({
-      id: id(),
-      command: { type: 'answer', play, answer: { text: 'neap' } },
-    })),
-  bare: () =>
+  answer: ({ play, over }) => ownOrder('command', over, () => answerTo(play)),
+  bare: ({ over }) =>
     burst(
+      over,
       (i) =>
         new Promise((acknowledged) => {
-          bare[i]!.once('message', () => acknowledged(true));
-          bare[i]!.send(
-            JSON.stringify({
-              id: id(),
-              command: { type: 'answer', play: 1, answer: { text: 'neap' } },
-            }),
-          );
+          bare[i]!.once('message', (data) => acknowledged(Boolean(JSON.parse(String(data)))));
+          bare[i]!.send(JSON.stringify(answerTo(1)));
         }),
     ),
   bareHear: async () => {
     const heard = Promise.all(
-      bare.map((one) => new Promise((done) => one.once('message', () => done(Date.now())))),
+      bare.map(
+        (one) =>
+          new Promise((done) =>
+            one.once('message', (data) => String(data).includes('"step":"open"') && done(Date.now())),
+          ),
+      ),
     );
     const start = Date.now();
     bare[0]!.send('open');
     return Math.max(1, Math.max(...((await heard) as number[])) - start);
   },
   leave: async () => {
-    for (const one of handsets) one.disconnect();
+    for (const one of handsets) one.leave();
     for (const one of bare) one.close();
+    handsets = [];
+    bare = [];
     return null;
   },
 };

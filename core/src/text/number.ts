@@ -24,5 +24,8 @@ export function readNumber(text: string): { value: number; rest: string } | null
     digits = digits.replace(/[.,]/g, '');
   }
   const value = Number(`${found[1]}${digits}${found[3] ?? ''}`);
-  return Number.isFinite(value) ? { value, rest: plain.slice(found[0].length).trim() } : null;
+  // "-0" is 0: a negative zero would not come out of a store as it went in.
+  return Number.isFinite(value)
+    ? { value: value === 0 ? 0 : value, rest: plain.slice(found[0].length).trim() }
+    : null;
 }

@@ -15,6 +15,11 @@ export interface SittingInfo {
   closedAt: string | null;
 }
 
+/** A connection as the driver has it. */
+interface RawConnection {
+  query(sql: string, values: unknown[]): Promise<unknown>;
+}
+
 interface EventRow {
   seq: number;
   at: number;
@@ -164,7 +169,10 @@ export class Sittings {
     await SittingRow.update({ aliveAt: now }, { where: { id } });
   }
 
-  /** Plain parameterised SQL: one multi-row insert is a third faster than bulkCreate. */
+  /**
+   * One multi-row insert, all or nothing. Outside of a transaction it goes straight to a connection
+   * of the pool: Sequelize's own handling of the values costs more than the database does.
+   */
   async #insert(id: string, events: readonly LoggedEvent[], transaction?: Transaction): Promise<void> {
     const rows = events.map(({ seq, at, actor, command, type, ...payload }) => [
       id,
@@ -177,10 +185,18 @@ export class Sittings {
       JSON.stringify(payload),
     ]);
     const places = rows.map(() => '(?,?,?,?,?,?,?,?)').join(',');
-    await this.#db.query(
-      `INSERT INTO sitting_event (sitting_id, seq, at, actor_role, actor_id, command, type, payload) VALUES ${places}`,
-      { replacements: rows.flat(), type: QueryTypes.INSERT, ...(transaction ? { transaction } : {}) },
-    );
+    const sql = `INSERT INTO sitting_event (sitting_id, seq, at, actor_role, actor_id, command, type, payload) VALUES ${places}`;
+    if (transaction) {
+      await this.#db.query(sql, { replacements: rows.flat(), type: QueryTypes.INSERT, transaction });
+      return;
+    }
+    const pool = this.#db.connectionManager;
+    const connection = (await pool.getConnection({ type: 'write' })) as RawConnection;
+    try {
+      await connection.query(sql, rows.flat());
+    } finally {
+      pool.releaseConnection(connection);
+    }
   }
 
   async #writeResults(id: string, state: SittingState | null, transaction: Transaction): Promise<void> {

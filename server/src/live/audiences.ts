@@ -2,14 +2,20 @@ import {
   deskView,
   handsetView,
   seatView,
+  type SeatView,
   stageView,
   type LoggedEvent,
   type SittingState,
 } from '@distaff/core';
 import type { Server } from 'socket.io';
 
-/** Changes that only concern who is there are gathered this long (ms): at most ten pictures a second. */
+/** Small changes are gathered this long (ms): at most ten pictures a second. */
 const GATHER = 100;
+/** Where very many answer, their list at the desk is long, and four pictures a second are enough. */
+const CROWD = 200;
+const GATHER_CROWD = 250;
+/** At the doors a phone need not see every newcomer at once (ms): a thousand come in seconds. */
+const GATHER_DOORS = 1000;
 /** How long a seat that lost its connection is still waited for (ms). */
 const LINGERS = 60_000;
 const minor: ReadonlySet<LoggedEvent['type']> = new Set([
@@ -43,6 +49,11 @@ export class Audiences {
   /** When seats that are not connected were seen last. */
   #gone = new Map<string, number>();
   #presencePending: NodeJS.Timeout | null = null;
+  /** What handsets were shown last, but for its number. */
+  #lastHandset = '';
+  #handsetPending: NodeJS.Timeout | null = null;
+  /** The teams whose own small changes are being gathered. */
+  #stirred = new Set<string>();
 
   constructor(io: Server, sitting: string) {
     this.#io = io;
@@ -53,21 +64,71 @@ export class Audiences {
   show(state: SittingState, events: readonly LoggedEvent[]): void {
     const lazy = events.length > 0 && events.every((event) => minor.has(event.type));
     if (!lazy) return this.#showNow(state);
-    // Whoever did something sees at once that it has arrived.
-    for (const { actor } of events)
-      if (actor.role === 'seat' && this.#present.has(actor.id)) this.#showSeat(state, actor.id);
+    // Whoever did something has seen at once that it has arrived. Where a team answers as one its
+    // other handsets see it with the next picture, as does a second device of a seat.
+    const alone = state.show.devices.mode === 'each';
+    for (const event of events) {
+      if (!('seat' in event) || !event.seat) continue;
+      if (!alone || event.type === 'seatMoved') this.#stirred.add(state.seats.get(event.seat)?.team ?? '');
+      else if ((this.#present.get(event.seat) ?? 0) > 1 || event.type === 'seatRenamed')
+        this.#showSeat(state, event.seat);
+    }
     this.#latest = state;
-    this.#pending ??= setTimeout(() => this.#showNow(this.#latest!), GATHER);
+    const pause = this.#present.size > CROWD ? GATHER_CROWD : GATHER;
+    this.#pending ??= setTimeout(() => this.#showMinor(this.#latest!), pause);
   }
 
   #showNow(state: SittingState): void {
+    this.#clear();
+    // The many first: a thousand handsets must not wait for one desk.
+    this.#showHandsets(state);
+    this.#showHosts(state);
+    for (const seat of this.#present.keys()) this.#showSeat(state, seat);
+  }
+
+  /** What concerns few is shown to few. */
+  #showMinor(state: SittingState): void {
+    const stirred = new Set(this.#stirred);
+    const handsets = this.#handsetPending;
+    this.#clear();
+    if (state.phase !== 'lobby') this.#showHandsets(state);
+    else if (handsets) this.#handsetPending = handsets;
+    this.#handsetPending ??=
+      state.phase === 'lobby' ? setTimeout(() => this.#showHandsets(this.#latest!), GATHER_DOORS) : null;
+    this.#showHosts(state);
+    if (stirred.size === 0) return;
+    for (const seat of this.#present.keys())
+      if (stirred.has(state.seats.get(seat)?.team ?? '')) this.#showSeat(state, seat);
+  }
+
+  #clear(): void {
     if (this.#pending) clearTimeout(this.#pending);
     this.#pending = null;
-    // The many first: a thousand handsets must not wait for one desk.
-    this.#io.to(roomOf.handset(this.#sitting)).emit('view', handsetView(state));
+    this.#stirred.clear();
+  }
+
+  #showHosts(state: SittingState): void {
     this.#io.to(roomOf.stage(this.#sitting)).emit('view', stageView(state));
     this.#io.to(roomOf.desk(this.#sitting)).emit('view', deskView(state));
-    for (const seat of this.#present.keys()) this.#showSeat(state, seat);
+  }
+
+  /** An answer of somebody else changes nothing that a handset shows: then it hears nothing. */
+  #showHandsets(state: SittingState): void {
+    if (this.#handsetPending) clearTimeout(this.#handsetPending);
+    this.#handsetPending = null;
+    const view = handsetView(state);
+    const text = JSON.stringify({ ...view, seq: 0 });
+    if (text === this.#lastHandset) return;
+    this.#lastHandset = text;
+    this.#io.to(roomOf.handset(this.#sitting)).emit('view', view);
+  }
+
+  /** The own part of a seat, to go out with the answer to what it asked. */
+  seatFor(state: SittingState, seat: string): SeatView | null {
+    const view = seatView(state, seat);
+    // A second device of the seat hears of it with the others of the team.
+    if (this.#present.get(seat) === 1) this.#lastSeat.set(seat, JSON.stringify(view));
+    return view;
   }
 
   #showSeat(state: SittingState, seat: string): void {

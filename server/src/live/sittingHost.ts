@@ -11,6 +11,7 @@ import {
   type LoggedEvent,
   type Random,
   type Refusal,
+  type SeatView,
   type Sitting,
   type SittingState,
 } from '@distaff/core';
@@ -28,13 +29,15 @@ export interface Order {
   roundTrip?: number;
   doubt?: number;
   window?: number;
+  /** Made of the stored state, to go out with the acknowledgement. */
+  also?: (state: SittingState) => SeatView | null;
 }
 
 /** Carried out (or known already), up to event `seq`; or why not. */
-export type Answer = { ok: true; seq: number } | Refusal;
+export type Answer = { ok: true; seq: number; seat?: SeatView | null } | Refusal;
 
-/** The most commands that are decided and stored together. */
-const BATCH = 500;
+/** The most commands that are decided and stored together: one insert of so many rows is far below what MariaDB takes. */
+const BATCH = 2000;
 /** How often a running clock is noted as seen, and from what silence on it was an outage (ms). */
 const HEARTBEAT = 1000;
 const OUTAGE = 2500;
@@ -169,8 +172,15 @@ export class SittingHost {
       return { ok: true, seq: sitting.log.at(-1)?.seq ?? 0 };
     });
     if (events.length > 0) await this.#store.append(this.id, events, sitting.state, phaseBefore);
-    batch.forEach(({ answer }, i) => answer(answers[i]!));
-    if (events.length > 0) this.#publish(sitting.state, events);
+    batch.forEach(({ order, answer }, i) => {
+      const told = answers[i]!;
+      answer(order.also && !isRefusal(told) ? { ...told, seat: order.also(sitting.state) } : told);
+    });
+    if (events.length > 0) {
+      // Who waits for an acknowledgement must not wait for the pictures of a thousand others.
+      if (batch.length > 1) await new Promise((acknowledged) => setImmediate(acknowledged));
+      this.#publish(sitting.state, events);
+    }
     this.#schedule();
   }
 

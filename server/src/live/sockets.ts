@@ -208,11 +208,15 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
   }
   socket.on(
     'command',
-    take(ordered(SeatCommand), async (input) =>
-      visitor.actor
-        ? live.host.submit({ ...input, actor: visitor.actor, ...live.delays.of(socket.id) })
-        : refuse('notYours', 'Join first.'),
-    ),
+    take(ordered(SeatCommand), async (input) => {
+      if (!visitor.actor) return refuse('notYours', 'Join first.');
+      const { actor } = visitor;
+      // What it changes for this seat goes with the answer: one message, not two.
+      const also = (state: SittingState) => live.audiences.seatFor(state, actor.id);
+      // How far away a client is matters to presses alone; to know it of all costs time.
+      const far = input.command.type === 'buzz' ? live.delays.of(socket.id) : {};
+      return live.host.submit({ ...input, actor, also, ...far });
+    }),
   );
   socket.on(
     'join',

@@ -15,7 +15,7 @@ interface Row {
 }
 const {
   teams,
-  of = teams,
+  of,
   withChange = false,
 } = defineProps<{
   teams: readonly Row[];
@@ -27,8 +27,9 @@ const { points, change, place } = useFormat();
 
 const rows = computed(() => [...teams].sort((a, b) => a.place - b.place));
 const scale = computed(() => {
-  const low = Math.min(0, ...of.map((team) => team.score));
-  const high = Math.max(0, ...of.map((team) => team.score));
+  const all = of ?? teams;
+  const low = Math.min(0, ...all.map((team) => team.score));
+  const high = Math.max(0, ...all.map((team) => team.score));
   const span = Math.max(1, high - low);
   return { zero: (-low / span) * 100, per: 100 / span };
 });

@@ -21,7 +21,7 @@ type Hello =
   | { as: 'desk'; sitting: string }
   | { as: 'stage'; code: string; key?: string }
   | { as: 'handset'; code: string; token?: string };
-export type Answer = { ok: true; seq: number } | Refusal;
+export type Answer = { ok: true; seq: number; seat?: SeatView | null } | Refusal;
 
 interface Waiting {
   event: 'command' | 'join';
@@ -152,6 +152,11 @@ export const useSitting = defineStore('sitting', () => {
         if (answer === null || ('refused' in answer && answer.refused === 'retry')) {
           if (socket?.connected) await pause(AGAIN_AFTER);
           continue;
+        }
+        // What it changed for this seat comes with the answer.
+        if ('seat' in answer && answer.seat) {
+          seat.value = answer.seat;
+          seatKnown();
         }
         queue.shift();
         waiting.value = queue.length;

@@ -4,7 +4,14 @@ import type { Draft } from '../events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../inPlay.ts';
 import { countsIn } from '../points.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
-import { memberwise, teamOf, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
+import {
+  memberwise,
+  teamOf,
+  type QuestionInPlay,
+  type Response,
+  type Seat,
+  type SittingState,
+} from '../state.ts';
 import type { Context } from './context.ts';
 import { lock } from './steps.ts';
 
@@ -107,6 +114,9 @@ export function answer(
   return isRefusal(locked) ? [answered] : [answered, ...locked];
 }
 
+/** How far the seats were looked through for one that is waited for: a thousand need not be asked each time. */
+const lookedThrough = new WeakMap<QuestionInPlay, { seats: Seat[]; at: number }>();
+
 /** Whether everybody who is waited for has answered, once `who` has. */
 function allHave(
   state: SittingState,
@@ -121,10 +131,23 @@ function allHave(
   if (state.show.devices.mode === 'none')
     return state.teams.every((team) => has(team.id) || !countsIn(state.round, team.id));
   if (question.responses.length + 1 < Math.min(2, state.taken.all)) return false;
-  for (const seat of state.seats.values()) {
-    if (seat.removed || seat.team === '' || has(each ? seat.id : seat.team) || !present(seat.id)) continue;
-    if (question.mode !== 'everyone' && seat.team !== question.floor) continue;
-    if (countsIn(state.round, seat.team)) return false;
+  const isWaitedFor = (seat: Seat) =>
+    !seat.removed &&
+    seat.team !== '' &&
+    !has(each ? seat.id : seat.team) &&
+    present(seat.id) &&
+    (question.mode === 'everyone' || seat.team === question.floor) &&
+    countsIn(state.round, seat.team);
+  const known = lookedThrough.get(question);
+  if (known) {
+    while (known.at < known.seats.length && !isWaitedFor(known.seats[known.at]!)) known.at++;
+    const next = known.seats[known.at];
+    if (next && state.seats.get(next.id) === next) return false;
   }
-  return true;
+  // Somebody may have come, or come back, since.
+  const seats = [...state.seats.values()];
+  const at = seats.findIndex(isWaitedFor);
+  if (at < 0) return true;
+  lookedThrough.set(question, { seats, at });
+  return false;
 }

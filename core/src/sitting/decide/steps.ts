@@ -66,10 +66,17 @@ function marked(state: SittingState, question: QuestionInPlay, extra: Response |
   if (extra) given.push(extra);
   const counted = question.mode === 'everyone' ? given : given.filter((one) => one.team === question.floor);
   const among = counted.map((one) => one.answer as StoredAnswer);
+  // The same answer is worth the same: a thousand people give a handful of different ones.
+  const known = new Map<string, number | null>();
+  const shareOf = (answer: StoredAnswer): number | null => {
+    const text = JSON.stringify(answer);
+    if (!known.has(text)) known.set(text, kind.mark(content, answer, among));
+    return known.get(text)!;
+  };
   const marks = counted
     .filter((one) => one.verdict === null)
     .flatMap((one): [string, number][] => {
-      const share = kind.mark(content, one.answer as StoredAnswer, among);
+      const share = shareOf(one.answer as StoredAnswer);
       return share === null ? [] : [[one.who, share]];
     });
   return marks.length > 0 ? [{ type: 'marked', marks }] : [];

@@ -50,15 +50,20 @@ export interface PublicView {
 }
 
 /** The last that was worked out for a state, as its number says: a thousand handsets ask for the same. */
-const known = new WeakMap<SittingState, { seq: number; views: TeamView[] }>();
+const known = new WeakMap<SittingState, { seq: number; views: TeamView[]; byId: Map<string, TeamView> }>();
 
 /** Those who play with their scores and places; who was removed is not told of any more. */
-export function teamViews(state: SittingState): TeamView[] {
+export const teamViews = (state: SittingState): TeamView[] => lastWorkedOut(state).views;
+export const teamViewOf = (state: SittingState, team: string): TeamView | undefined =>
+  lastWorkedOut(state).byId.get(team);
+
+function lastWorkedOut(state: SittingState) {
   const last = known.get(state);
-  if (last?.seq === state.seq) return last.views;
+  if (last?.seq === state.seq) return last;
   const views = workOut(state);
-  known.set(state, { seq: state.seq, views });
-  return views;
+  const fresh = { seq: state.seq, views, byId: new Map(views.map((view) => [view.id, view])) };
+  known.set(state, fresh);
+  return fresh;
 }
 
 function workOut(state: SittingState): TeamView[] {

@@ -2,7 +2,7 @@ import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/ki
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../inPlay.ts';
 import { countsIn, paidFor } from '../points.ts';
 import type { QuestionInPlay, Response, SittingState } from '../state.ts';
-import { teamViews } from './public.ts';
+import { teamViewOf, teamViews } from './public.ts';
 
 /** What one handset gets beside the public view: who it is, and its team's answer. */
 export interface SeatView {
@@ -77,7 +77,7 @@ function ruledOn(
 
 function standingOf(state: SittingState, team: string): SeatView['standing'] {
   const all = teamViews(state);
-  const own = all.find((one) => one.id === team);
+  const own = teamViewOf(state, team);
   return own ? { score: own.score, place: own.place, of: all.length } : null;
 }
 
