@@ -51,8 +51,26 @@ const load = new LoadProcess();
 try {
   await house.open();
   const { id: show } = await house.post('/api/shows', { show: benchShow(2) });
+  const empty = house.memory();
+  const full: number[] = [];
+  const sampling = setInterval(() => full.push(house.memory()), 200);
   const cold = await oneRound(house, load, show, barePort, 1000);
+  clearInterval(sampling);
   tell('answers at once in a cold process: p99 (ms)', cold.answer.p99, { most: 250 }, { handsets: 1000 });
+  // A second thousand in a process that is warm: what is left is what seats take, not what a start takes.
+  const before = house.memory();
+  const crowd = await house.sit(show);
+  await load.ask({ do: 'connect', url: house.url, code: crowd.code, barePort, size: 1000 });
+  await load.ask({ do: 'join', team: benchShow().teams[0]!.id });
+  await new Promise((resolve) => setTimeout(resolve, 3000));
+  tell(
+    'memory a seat (kB)',
+    (house.memory() - before) / 1000 / 1000,
+    { most: 30 },
+    { handsets: 1000, peakMB: Math.round((Math.max(...full) - empty) / 1e6) },
+  );
+  await load.ask({ do: 'leave' });
+  crowd.leave();
   for (const size of SIZES) {
     const rows: Awaited<ReturnType<typeof oneRound>>[] = [];
     for (let i = 0; i < ROUNDS; i++) rows.push(await oneRound(house, load, show, barePort, size));

@@ -8,7 +8,13 @@ run(async () => {
   await preparePackages();
   await needProgram('mariadbd', 'mariadb-server');
   await prepareBuild();
-  for (const one of ['bench/answers.ts', 'bench/library.ts']) {
+  for (const one of [
+    'bench/replay.ts',
+    'bench/answers.ts',
+    'bench/sittings.ts',
+    'bench/handsetPage.ts',
+    'bench/library.ts',
+  ]) {
     const code = await runProgram(process.execPath, ['--import', 'tsx', one]);
     if (code !== 0) process.exit(code);
   }

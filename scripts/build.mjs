@@ -1,6 +1,7 @@
 import { rmSync } from 'node:fs';
 import { build as bundle } from 'esbuild';
 import { build as buildPages } from 'vite';
+import { compressFolder } from './lib/compress.mjs';
 import { enterCheckout } from './lib/prepare.mjs';
 import { run } from './lib/say.mjs';
 import { writeShelf } from './shelf/index.mjs';
@@ -33,4 +34,5 @@ run(async () => {
   for (const page of ['index', 'handset'])
     await buildPages({ configFile: `web/vite.${page}.config.ts`, root: 'web', logLevel: 'warn' });
   writeShelf('web/dist/shelf');
+  compressFolder('web/dist');
 });

@@ -4,6 +4,8 @@ import { ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server } from '../api/server.ts';
 import { vFirstFocus } from '../design/firstFocus.ts';
+import BigButton from './BigButton.vue';
+import TouchField from './TouchField.vue';
 
 /** One address for all: players type the code of the stage here, hosts find their way in below. */
 const { problem } = defineProps<{ problem: string }>();
@@ -32,23 +34,19 @@ async function find(): Promise<void> {
   <form class="form" @submit.prevent="find">
     <p class="brand">{{ t('common.appName') }}</p>
     <h1>{{ t('handset.title') }}</h1>
-    <v-text-field
+    <TouchField
       v-model="typed"
       v-first-focus
       class="code"
       :label="t('handset.codeLabel')"
       :hint="t('handset.codeHint')"
-      persistent-hint
-      :error-messages="wrong"
+      :problem="wrong"
       :maxlength="CODE_LENGTH + 3"
-      density="default"
       autocomplete="off"
       autocapitalize="characters"
       spellcheck="false"
     />
-    <v-btn class="find" type="submit" color="primary" size="x-large" block :loading="busy">{{
-      t('handset.find')
-    }}</v-btn>
+    <BigButton type="submit" :busy="busy">{{ t('handset.find') }}</BigButton>
     <a class="hosts" href="/studio">{{ t('handset.hosts') }}</a>
   </form>
 </template>
@@ -74,11 +72,7 @@ h1 {
   font-size: 34px;
   margin-top: 8vh;
 }
-.code,
-.find {
-  flex: none;
-}
-.code :deep(input) {
+.code {
   font-family: var(--mono);
   font-size: 28px;
   letter-spacing: 0.16em;

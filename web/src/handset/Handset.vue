@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { readJoinCode } from '@distaff/core';
 import { nanoid } from 'nanoid';
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, getCurrentInstance, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSitting } from '../live/sitting.ts';
 import { useServerNow } from '../live/useServerNow.ts';
-import HandsetScreen from '../screens/handset/HandsetScreen.vue';
+import BigButton from './BigButton.vue';
 import CodeForm from './CodeForm.vue';
 import JoinForm from './JoinForm.vue';
 import { forgetToken, keepToken, readToken } from './seatToken.ts';
 
-/** The player's page: find a show by its code, take a seat, play. */
+/** The player's page: find a show by its code, take a seat, play. What only playing needs comes while one joins. */
 const { t } = useI18n();
 const sitting = useSitting();
 const now = useServerNow();
@@ -84,6 +84,21 @@ function rejoin(): void {
   location.reload();
 }
 
+const { app } = getCurrentInstance()!.appContext;
+const loadPlay = () => import('./playing.ts').then(({ makeReady }) => makeReady(app));
+const AGAIN_AFTER = 1000;
+const Play = defineAsyncComponent({
+  loader: loadPlay,
+  delay: 0,
+  // On a poor network it is asked for until it comes.
+  onError: (_error, retry) => setTimeout(retry, AGAIN_AFTER),
+});
+
+watch(
+  () => sitting.view !== null,
+  (found) => found && void loadPlay().catch(() => {}),
+);
+
 const part = computed(() => {
   if (code.value === null || sitting.turnedAway) return 'code';
   if (!sitting.view || !seatAsked.value) return 'loading';
@@ -93,62 +108,52 @@ const part = computed(() => {
 </script>
 
 <template>
-  <v-app>
-    <v-main class="main">
-      <CodeForm v-if="part === 'code'" :problem="sitting.turnedAway?.sentence ?? ''" @found="find" />
-      <p v-else-if="part === 'loading'" class="centre" role="status">
-        {{ t(sitting.connected ? 'common.loading' : 'common.noConnection') }}
-      </p>
-      <JoinForm
-        v-else-if="part === 'join'"
-        :view="sitting.view!"
-        :busy="joining"
-        :problem="notice"
-        :connected="sitting.connected"
-        @join="join"
-      />
-      <div v-else-if="part === 'over'" class="centre">
-        <h1>{{ t('handset.over') }}</h1>
-        <a href="/">{{ t('handset.otherShow') }}</a>
-      </div>
-      <div v-else-if="part === 'removed'" class="centre">
-        <p>{{ t(sitting.seat?.banned ? 'handset.banned' : 'handset.removed') }}</p>
-        <v-btn v-if="!sitting.seat?.banned" color="primary" size="large" @click="rejoin">{{
-          t('handset.rejoin')
-        }}</v-btn>
-      </div>
-      <HandsetScreen
-        v-else
-        class="screen"
-        :view="sitting.view!"
-        :seat="sitting.seat!"
-        :now="now"
-        :connected="sitting.connected"
-        :sending="sending"
-        @answer="answer"
-        @buzz="buzz"
-        @act="act"
-      />
-      <v-snackbar
-        :model-value="notice !== '' && part === 'play'"
-        location="top"
-        @update:model-value="notice = ''"
-      >
-        {{ notice }}
-        <template #actions
-          ><v-btn variant="text" @click="notice = ''">{{ t('common.close') }}</v-btn></template
-        >
-      </v-snackbar>
-    </v-main>
-  </v-app>
+  <Play
+    v-if="part === 'play'"
+    :view="sitting.view!"
+    :seat="sitting.seat!"
+    :now="now"
+    :connected="sitting.connected"
+    :sending="sending"
+    :notice="notice"
+    @answer="answer"
+    @buzz="buzz"
+    @act="act"
+    @noticed="notice = ''"
+  />
+  <main v-else class="main">
+    <CodeForm v-if="part === 'code'" :problem="sitting.turnedAway?.sentence ?? ''" @found="find" />
+    <p v-else-if="part === 'loading'" class="centre" role="status">
+      {{ t(sitting.connected ? 'common.loading' : 'common.noConnection') }}
+    </p>
+    <JoinForm
+      v-else-if="part === 'join'"
+      :view="sitting.view!"
+      :busy="joining"
+      :problem="notice"
+      :connected="sitting.connected"
+      @join="join"
+    />
+    <div v-else-if="part === 'over'" class="centre">
+      <h1>{{ t('handset.over') }}</h1>
+      <a href="/">{{ t('handset.otherShow') }}</a>
+    </div>
+    <div v-else class="centre">
+      <p>{{ t(sitting.seat?.banned ? 'handset.banned' : 'handset.removed') }}</p>
+      <BigButton v-if="!sitting.seat?.banned" class="rejoin" type="button" @click="rejoin">{{
+        t('handset.rejoin')
+      }}</BigButton>
+    </div>
+  </main>
 </template>
 
 <style scoped>
 .main {
+  /* One typeface is enough to join with: the one for headings would make a slow phone wait. */
+  --display: var(--text);
   min-height: 100dvh;
-}
-.screen {
-  height: 100dvh;
+  background: #101a17;
+  color: #f2f5f1;
 }
 .centre {
   min-height: 100dvh;
@@ -163,5 +168,8 @@ const part = computed(() => {
 }
 .centre a {
   color: inherit;
+}
+.rejoin {
+  max-width: 320px;
 }
 </style>

@@ -3,6 +3,8 @@ import type { PublicView } from '@distaff/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../design/WeaveSwatch.vue';
+import BigButton from './BigButton.vue';
+import TouchField from './TouchField.vue';
 
 /** A name and a team. */
 const { busy, view } = defineProps<{
@@ -38,27 +40,23 @@ function join(): void {
   <form class="form" @submit.prevent="join">
     <h1>{{ t('handset.joining', { title: view.title }) }}</h1>
     <p v-if="!view.doors.open" class="problem" role="status">{{ t('handset.doorsClosed') }}</p>
-    <v-text-field
+    <TouchField
       v-model="name"
-      class="name"
       :label="t('handset.name')"
       :hint="t('handset.nameHint')"
-      :error-messages="missing.name && name.trim() === '' ? t('handset.nameNeeded') : problem"
+      :problem="missing.name && name.trim() === '' ? t('handset.nameNeeded') : problem"
       maxlength="24"
-      density="default"
       autocomplete="nickname"
     />
     <fieldset v-if="!alone">
       <legend>{{ t('handset.team') }}</legend>
       <p v-if="missing.team && team === null" class="problem" role="alert">{{ t('handset.teamNeeded') }}</p>
-      <v-text-field
+      <TouchField
         v-if="view.teams.length > LISTED"
         v-model="sought"
-        class="name"
         type="search"
         :label="t('handset.findTeam')"
         autocomplete="off"
-        hide-details
         @keydown.enter.prevent
       />
       <p v-if="found.length === 0">{{ t('handset.noSuchTeam') }}</p>
@@ -71,9 +69,7 @@ function join(): void {
     </fieldset>
     <div class="foot">
       <p v-if="!connected" role="status">{{ t('common.noConnection') }}</p>
-      <v-btn type="submit" color="primary" size="x-large" block :loading="busy">{{
-        t('handset.enter')
-      }}</v-btn>
+      <BigButton type="submit" :busy="busy">{{ t('handset.enter') }}</BigButton>
     </div>
   </form>
 </template>
@@ -92,12 +88,8 @@ h1 {
   font-size: 26px;
   overflow-wrap: anywhere;
 }
-.name,
 .foot {
   flex: none;
-}
-.name :deep(input) {
-  font-size: 20px;
 }
 fieldset {
   border: 0;

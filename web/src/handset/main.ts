@@ -1,7 +1,8 @@
 import '../design/reset.css';
+import '../design/fonts.ts';
+import '../design/base.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
-import { makeVuetify } from '../design/vuetify.ts';
 import { handset } from '../words/en/handset.ts';
 import { stage } from '../words/en/stage.ts';
 import { makeWords } from '../words/index.ts';
@@ -9,6 +10,5 @@ import Handset from './Handset.vue';
 
 createApp(Handset)
   .use(createPinia())
-  .use(makeVuetify('loft'))
   .use(makeWords({ handset, stage: { key: stage.key } }))
   .mount('#app');

@@ -1,0 +1,103 @@
+import { monitorEventLoopDelay } from 'node:perf_hooks';
+import { Handset } from './handset.ts';
+import { benchShow, House, median, tell } from './house.ts';
+
+/*
+ * Fifty sittings of twenty handsets in one process, each playing as fast as a lively room: is one of
+ * them disturbed by the others? Compared with one sitting alone, in turn, in the same run.
+ */
+const SITTINGS = 50;
+const HANDSETS = 20;
+const QUESTIONS = 5;
+const ROUNDS = 3;
+/** The answers of a room come over this long (ms), and this long passes between two questions. */
+const ANSWERING = 1000;
+const BETWEEN = 500;
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** Plays one sitting to the end. @returns the time to each acknowledgement, in ms. */
+async function playOne(house: House, show: string, startsAfter: number): Promise<number[]> {
+  const desk = await house.sit(show);
+  const handsets = Array.from(
+    { length: HANDSETS },
+    () => new Handset(house.url, { as: 'handset', code: desk.code }),
+  );
+  await Promise.all(handsets.map((one) => one.joined));
+  const team = benchShow().teams[0]!.id;
+  await Promise.all(
+    handsets.map((one, i) =>
+      one.ask('join', {
+        id: `join-${desk.code}-${i}`,
+        token: `token-${desk.code}-${i}`.padEnd(30, 'x'),
+        name: `P${i}`,
+        team,
+      }),
+    ),
+  );
+  await pause(startsAfter);
+  await desk.send({ type: 'begin' });
+  const times: number[] = [];
+  for (let q = 0; q < QUESTIONS; q++) {
+    for (const command of [{ type: 'choose', ref: String(q) }, { type: 'pose' }, { type: 'open' }])
+      await desk.send(command);
+    const play = await desk.play();
+    await Promise.all(
+      handsets.map(async (one, i) => {
+        await pause((i / HANDSETS) * ANSWERING);
+        const start = performance.now();
+        const answer = await one.ask<{ ok?: true }>('command', {
+          id: `answer-${desk.code}-${q}-${i}`,
+          command: { type: 'answer', play, answer: { text: 'neap' } },
+        });
+        if (answer.ok !== true) throw new Error(JSON.stringify(answer));
+        times.push(performance.now() - start);
+      }),
+    );
+    for (const type of ['showAnswers', 'showKey', 'settle', 'leave']) await desk.send({ type });
+    await pause(BETWEEN);
+  }
+  for (const one of handsets) one.leave();
+  desk.leave();
+  return times;
+}
+const p99 = (times: number[]) => times.sort((a, b) => a - b)[Math.floor(times.length * 0.99)]!;
+
+const house = new House();
+try {
+  await house.open();
+  const { id: show } = await house.post('/api/shows', { show: benchShow(QUESTIONS) });
+  await playOne(house, show, 0);
+  const alone: number[] = [];
+  const together: number[] = [];
+  let answers = 0;
+  // How late this process itself is: no answer can be seen to come sooner.
+  const late = monitorEventLoopDelay({ resolution: 5 });
+  for (let round = 0; round < ROUNDS; round++) {
+    alone.push(p99(await playOne(house, show, 0)));
+    late.enable();
+    const all = await Promise.all(
+      Array.from({ length: SITTINGS }, (_, i) =>
+        playOne(house, show, 500 + (i / SITTINGS) * (ANSWERING + BETWEEN)),
+      ),
+    );
+    late.disable();
+    answers += all.flat().length;
+    // The one that fared worst is not allowed to be far from the others either.
+    together.push(median(all.map(p99)));
+  }
+  tell(
+    '50 sittings at once: p99 of one, to one alone',
+    median(together.map((ms, i) => ms / alone[i]!)),
+    { most: 2 },
+    {
+      handsets: SITTINGS * HANDSETS,
+      rounds: ROUNDS,
+      ms: median(together),
+      aloneMs: median(alone),
+      answers,
+      loadLateP99: late.percentile(99) / 1e6,
+    },
+  );
+} finally {
+  await house.close();
+}
