@@ -3,6 +3,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { Server } from 'socket.io';
 import { playersAddress } from './address.ts';
+import { CodeGuesses } from './auth/codeGuesses.ts';
 import { Throttle } from './auth/throttle.ts';
 import type { Config } from './config.ts';
 import { openDatabase, ping } from './db/database.ts';
@@ -32,9 +33,6 @@ import type { Log } from './log.ts';
 import { MediaFiles } from './media/mediaFiles.ts';
 import { readReadyMade } from './readyMade.ts';
 
-/** Wrong codes that one place may send before it is slowed down: a class sits behind one address. */
-const FREE_GUESSES = 40;
-
 /** Near-duplicates that are listed at once. */
 const MOST_PAIRS = 200;
 
@@ -60,7 +58,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   await media.open();
   const store = new Sittings(database);
   const cookie = new LoginCookie(publicUrl);
-  const codeGuesses = new Throttle(FREE_GUESSES);
+  const codeGuesses = new CodeGuesses();
   const io = new Server({
     serveClient: false,
     perMessageDeflate: false,

@@ -43,7 +43,8 @@ export function makeRouter() {
     ],
   });
   router.beforeEach(async (to) => {
-    if (!to.meta.host) return true;
+    // A co-host comes to a desk by a link with its key, signed in or not: the server says whether it is good.
+    if (!to.meta.host || (to.path.startsWith('/desk/') && to.hash)) return true;
     // Where the server is away the page itself says so; only a clear "nobody" leads to the sign-in.
     const store = useAccount();
     if (!(await store.known())) return { path: '/studio/sign-in', query: { to: to.fullPath } };

@@ -45,7 +45,7 @@ export function resultsOf(state: SittingState): Results {
   const name = (team: string) => teamOf(state, team)?.name ?? '';
   return {
     title: state.show.title,
-    standings: teamViews(state)
+    standings: [...teamViews(state)]
       .sort((a, b) => a.place - b.place)
       .map(({ id, name: team, weave, place, score }) => ({
         id,

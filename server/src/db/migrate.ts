@@ -7,6 +7,7 @@ import * as imports from './migrations/0004-imports.ts';
 import * as media from './migrations/0005-media.ts';
 import * as remarks from './migrations/0006-remarks.ts';
 import * as sharing from './migrations/0007-sharing.ts';
+import * as coHosts from './migrations/0008-co-hosts.ts';
 
 /** Brings the tables up to date. @returns the names of the migrations that were carried out. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
@@ -20,6 +21,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
       { name: '0005-media', up: () => media.up(queries) },
       { name: '0006-remarks', up: () => remarks.up(queries) },
       { name: '0007-sharing', up: () => sharing.up(queries) },
+      { name: '0008-co-hosts', up: () => coHosts.up(queries) },
     ],
     storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
     logger: undefined,

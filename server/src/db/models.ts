@@ -125,6 +125,7 @@ export class SittingRow extends Model<InferAttributes<SittingRow>, InferCreation
   /** The code again while the sitting is open, unique; null once it is closed. */
   declare openCode: string | null;
   declare stageKey: string;
+  declare deskKey: CreationOptional<string | null>;
   declare openedAt: Date;
   declare closedAt: CreationOptional<Date | null>;
   /** When a running clock was last seen by a living server, in milliseconds since 1970. */
@@ -266,6 +267,7 @@ export function defineModels(sequelize: Sequelize): void {
       code: { type: DataTypes.STRING(5), allowNull: false },
       openCode: { type: DataTypes.STRING(5), allowNull: true },
       stageKey: { type: DataTypes.STRING(40), allowNull: false },
+      deskKey: DataTypes.STRING(40),
       openedAt: { type: DataTypes.DATE(3), allowNull: false },
       closedAt: DataTypes.DATE(3),
       aliveAt: DataTypes.BIGINT,

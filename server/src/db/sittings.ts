@@ -30,6 +30,9 @@ interface EventRow {
   payload: object | string;
 }
 
+/** Lines of results that are written at once. */
+const RESULT_ROWS = 1000;
+
 /** How long the code of a closed sitting still leads to its final standings, in milliseconds. */
 const CODE_LINGERS = 24 * 3_600_000;
 
@@ -86,6 +89,15 @@ export class Sittings {
     const row = await SittingRow.findOne({ where: { id, accountId } });
     if (!row) throw new Problem(404, 'notThere', 'There is no such sitting.');
     return info(row);
+  }
+
+  /** The key of the link for co-hosts, or null while there is none. */
+  async deskKey(id: string): Promise<string | null> {
+    return (await SittingRow.findByPk(id, { attributes: ['deskKey'] }))?.deskKey ?? null;
+  }
+
+  async setDeskKey(id: string, deskKey: string | null): Promise<void> {
+    await SittingRow.update({ deskKey }, { where: { id } });
   }
 
   /** The open sitting with this code, else the last closed one for a day. */
@@ -202,12 +214,16 @@ export class Sittings {
   async #writeResults(id: string, state: SittingState | null, transaction: Transaction): Promise<void> {
     const write = async (table: string, columns: string[], rows: unknown[][]) => {
       await this.#db.query(`DELETE FROM ${table} WHERE sitting_id = ?`, { replacements: [id], transaction });
-      if (rows.length === 0) return;
       const place = `(${['sitting_id', 'line', ...columns].map(() => '?').join(',')})`;
-      await this.#db.query(
-        `INSERT INTO ${table} (sitting_id, line, ${columns.join(', ')}) VALUES ${rows.map(() => place).join(',')}`,
-        { replacements: rows.flatMap((row, i) => [id, i + 1, ...row]), type: QueryTypes.INSERT, transaction },
-      );
+      const lines = rows.map((row, i) => [id, i + 1, ...row]);
+      // A thousand players and a hundred questions are more than one packet takes.
+      for (let from = 0; from < lines.length; from += RESULT_ROWS) {
+        const part = lines.slice(from, from + RESULT_ROWS);
+        await this.#db.query(
+          `INSERT INTO ${table} (sitting_id, line, ${columns.join(', ')}) VALUES ${part.map(() => place).join(',')}`,
+          { replacements: part.flat(), type: QueryTypes.INSERT, transaction },
+        );
+      }
     };
     const results = state && resultsOf(state);
     await write(

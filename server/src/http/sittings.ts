@@ -8,7 +8,8 @@ import {
   standingsCsv,
   type SittingState,
 } from '@distaff/core';
-import type { Throttle } from '../auth/throttle.ts';
+import { newToken } from '../auth/tokens.ts';
+import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
@@ -16,7 +17,7 @@ import { pageOf, read, signedIn, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
 
 /** Sittings: their list, results and files; and whether a join code leads anywhere. */
-export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: Throttle): Router {
+export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: CodeGuesses): Router {
   const router = new Router({ prefix: '/api' });
 
   const mine = async (
@@ -40,6 +41,20 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
     const board = last ? formatOf(last.format).view(last.state) : null;
     ctx.body = { sitting: info, results: resultsOf(state), board };
   });
+  // A co-host comes to the desk by a link, with no account: it can be made once and closed again.
+  router.post('/sittings/:id/desk-link', async (ctx) => {
+    const { id } = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+    const key = (await sittings.deskKey(id)) ?? newToken();
+    await sittings.setDeskKey(id, key);
+    ctx.body = { key };
+  });
+  router.delete('/sittings/:id/desk-link', async (ctx) => {
+    const { id } = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+    await sittings.setDeskKey(id, null);
+    hosts.get(id).audiences.turnCoHostsAway();
+    ctx.status = 204;
+  });
+
   const files = { standings: standingsCsv, responses: responsesCsv };
   for (const [what, toText] of Object.entries(files))
     router.get(`/sittings/:id/${what}.csv`, async (ctx) => {

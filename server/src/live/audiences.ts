@@ -26,7 +26,11 @@ const minor: ReadonlySet<LoggedEvent['type']> = new Set([
   'buzzed',
 ]);
 
+/** Who came to the desk by the link for co-hosts, as the log has it. */
+export const CO_HOST = 'co-host';
+
 export const roomOf = {
+  coHost: (sitting: string) => `co-host:${sitting}`,
   desk: (sitting: string) => `desk:${sitting}`,
   stage: (sitting: string) => `stage:${sitting}`,
   handset: (sitting: string) => `handset:${sitting}`,
@@ -75,7 +79,7 @@ export class Audiences {
     }
     this.#latest = state;
     const pause = this.#present.size > CROWD ? GATHER_CROWD : GATHER;
-    this.#pending ??= setTimeout(() => this.#showMinor(this.#latest!), pause);
+    this.#pending ??= setTimeout(() => this.#showMinor(this.#latest!), pause).unref();
   }
 
   #showNow(state: SittingState): void {
@@ -94,7 +98,9 @@ export class Audiences {
     if (state.phase !== 'lobby') this.#showHandsets(state);
     else if (handsets) this.#handsetPending = handsets;
     this.#handsetPending ??=
-      state.phase === 'lobby' ? setTimeout(() => this.#showHandsets(this.#latest!), GATHER_DOORS) : null;
+      state.phase === 'lobby'
+        ? setTimeout(() => this.#showHandsets(this.#latest!), GATHER_DOORS).unref()
+        : null;
     this.#showHosts(state);
     if (stirred.size === 0) return;
     for (const seat of this.#present.keys())
@@ -139,6 +145,11 @@ export class Audiences {
     this.#io.to(roomOf.seat(this.#sitting, seat)).emit('seat', view);
   }
 
+  /** The link was closed: whoever came by it has to go. */
+  turnCoHostsAway(): void {
+    this.#io.in(roomOf.coHost(this.#sitting)).disconnectSockets(true);
+  }
+
   /** Counts the devices of a seat, so that the desk sees who is connected. */
   came(seat: string): void {
     this.#present.set(seat, (this.#present.get(seat) ?? 0) + 1);
@@ -169,6 +180,6 @@ export class Audiences {
     this.#presencePending ??= setTimeout(() => {
       this.#presencePending = null;
       this.#io.to(roomOf.desk(this.#sitting)).emit('present', this.present());
-    }, GATHER);
+    }, GATHER).unref();
   }
 }

@@ -19,18 +19,18 @@ import { nanoid } from 'nanoid';
 import type { Server, Socket } from 'socket.io';
 import * as v from 'valibot';
 import { hashToken } from '../auth/tokens.ts';
-import type { Throttle } from '../auth/throttle.ts';
+import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { Account } from '../db/accounts.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
-import { roomOf } from './audiences.ts';
+import { CO_HOST, roomOf } from './audiences.ts';
 import { Pace } from './pace.ts';
 import type { Answer } from './sittingHost.ts';
 import type { LiveSitting, SittingHosts } from './sittingHosts.ts';
 
 const Token = v.pipe(v.string(), v.regex(/^[\w-]{20,64}$/));
 const Hello = v.variant('as', [
-  v.object({ as: v.literal('desk'), sitting: Id }),
+  v.object({ as: v.literal('desk'), sitting: Id, key: v.optional(Token) }),
   v.object({ as: v.literal('stage'), code: v.string(), key: v.optional(v.string()) }),
   v.object({ as: v.literal('handset'), code: v.string(), token: v.optional(Token) }),
 ]);
@@ -45,12 +45,13 @@ interface Parts {
   log: Log;
   now: () => number;
   /** Slows down guessing of codes and stage keys. */
-  guesses: Throttle;
+  guesses: CodeGuesses;
   accountOf: (cookies: string | undefined) => Promise<Account | null>;
 }
 
 interface Visit {
   live: LiveSitting;
+  stageKey: string;
   as: 'desk' | 'stage' | 'handset';
   actor: Actor | null;
   seat: string | null;
@@ -90,15 +91,22 @@ async function admit(parts: Parts, socket: Socket): Promise<Visit> {
   if (!hello.success) throw turnAway('invalid', 'This address is not complete.');
   const auth = hello.output;
   const account = await parts.accountOf(socket.request.headers.cookie);
-  if (auth.as === 'desk') {
-    if (!account) throw turnAway('signIn', 'Sign in to come to the desk.');
-    const info = await parts.store.byId(auth.sitting);
-    if (info?.accountId !== account.id) throw turnAway('notThere', 'There is no such sitting among yours.');
-    return visit(parts, info, 'desk', { role: 'host', id: account.id });
-  }
   const from = socket.handshake.address;
-  if (parts.guesses.wait(from, parts.now()) > 0)
-    throw turnAway('slow', 'Too many wrong codes. Wait a moment.', false);
+  const waits = () => parts.guesses.wait(from, parts.now()) > 0;
+  if (auth.as === 'desk') {
+    const info = await parts.store.byId(auth.sitting);
+    if (account && info?.accountId === account.id)
+      return visit(parts, info, 'desk', { role: 'host', id: account.id });
+    if (auth.key && info && !waits()) {
+      if ((await parts.store.deskKey(info.id)) === auth.key)
+        return visit(parts, info, 'desk', { role: 'host', id: CO_HOST });
+      parts.guesses.failed(from, parts.now());
+      throw turnAway('notThere', 'This link to the desk is closed. Ask the host for a new one.');
+    }
+    if (!account) throw turnAway('signIn', 'Sign in to come to the desk.');
+    throw turnAway('notThere', 'There is no such sitting among yours.');
+  }
+  if (waits()) throw turnAway('slow', 'Too many wrong codes. Wait a moment.', false);
   const code = readJoinCode(auth.code);
   const info = code && (await parts.store.byCode(code, parts.now()));
   if (!info) {
@@ -120,6 +128,7 @@ async function admit(parts: Parts, socket: Socket): Promise<Visit> {
 
 const visit = (parts: Parts, info: SittingInfo, as: Visit['as'], actor: Actor | null): Visit => ({
   live: parts.hosts.get(info.id),
+  stageKey: info.stageKey,
   as,
   actor,
   seat: null,
@@ -147,6 +156,8 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   await socket.join(roomOf[as](sitting));
   const state = await live.host.state();
   if (as === 'desk') {
+    if (visitor.actor!.id === CO_HOST) void socket.join(roomOf.coHost(sitting));
+    socket.emit('keys', { stage: visitor.stageKey, coHost: visitor.actor!.id === CO_HOST });
     socket.emit('view', deskView(state));
     socket.emit('present', live.audiences.present());
   } else if (as === 'stage') socket.emit('view', stageView(state));

@@ -254,6 +254,8 @@ export const server = {
   sittings: (offset: number, limit: number) =>
     call<{ sittings: SittingInfo[]; total: number }>('GET', `/api/sittings?limit=${limit}&offset=${offset}`),
   sitting: (id: string) => call<SittingInfo>('GET', `/api/sittings/${id}`),
+  deskLink: (id: string) => call<{ key: string }>('POST', `/api/sittings/${id}/desk-link`),
+  closeDeskLink: (id: string) => call<null>('DELETE', `/api/sittings/${id}/desk-link`),
   results: (id: string) => call<SittingResults>('GET', `/api/sittings/${id}/results`),
   join: (code: string) =>
     call<{ code: string; title: string }>('GET', `/api/join/${encodeURIComponent(code)}`),

@@ -40,7 +40,9 @@ useDeskKeys(actions);
 
 onMounted(() => {
   document.title = `${t('common.appName')} – ${t('desk.title')}`;
-  sitting.connect(() => ({ as: 'desk', sitting: id }));
+  // A co-host comes by a link whose key stands behind the #, so in no log.
+  const key = route.hash.slice(1);
+  sitting.connect(() => (key ? { as: 'desk', sitting: id, key } : { as: 'desk', sitting: id }));
 });
 onUnmounted(() => sitting.leave());
 </script>

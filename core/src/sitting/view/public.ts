@@ -39,7 +39,7 @@ export interface PublicView {
   /** How people come in: what the form has to ask, and whether it is too late. */
   doors: { teams: Doors['teams']; open: boolean };
   /** Those who play; of very many the leaders, and how many there are in all. */
-  teams: TeamView[];
+  teams: readonly TeamView[];
   playing: number;
   turn: string;
   standings: boolean;
@@ -53,7 +53,7 @@ export interface PublicView {
 const known = new WeakMap<SittingState, { seq: number; views: TeamView[]; byId: Map<string, TeamView> }>();
 
 /** Those who play with their scores and places; who was removed is not told of any more. */
-export const teamViews = (state: SittingState): TeamView[] => lastWorkedOut(state).views;
+export const teamViews = (state: SittingState): readonly TeamView[] => lastWorkedOut(state).views;
 export const teamViewOf = (state: SittingState, team: string): TeamView | undefined =>
   lastWorkedOut(state).byId.get(team);
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import {
   mdiAccountMultipleOutline,
+  mdiAccountOffOutline,
+  mdiAccountPlusOutline,
   mdiArrowULeftTop,
   mdiArrowURightTop,
   mdiBookOpenOutline,
@@ -14,7 +16,7 @@ import {
   mdiProjectorScreenOutline,
   mdiStop,
 } from '@mdi/js';
-import { onMounted, ref } from 'vue';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server } from '../../api/server.ts';
 import { copyText } from '../../design/copyText.ts';
@@ -27,13 +29,23 @@ const { sittingId } = defineProps<{ sittingId: string }>();
 const { t } = useI18n();
 const desk = useDesk();
 const sitting = useSitting();
-const stageKey = ref('');
-onMounted(async () => (stageKey.value = (await server.sitting(sittingId).catch(() => null))?.stageKey ?? ''));
+const stageKey = computed(() => sitting.keys?.stage ?? '');
 
 const address = useJoinAddress();
+const copyStage = () => copy(`${address.value}${stagePath()}#${stageKey.value}`);
+async function copyCoHost(): Promise<void> {
+  const made = await server.deskLink(sittingId).catch((error: Error) => error.message);
+  if (typeof made === 'string') desk.notice = made;
+  else await copy(`${address.value}/desk/${sittingId}#${made.key}`);
+}
+async function closeCoHost(): Promise<void> {
+  desk.notice = await server.closeDeskLink(sittingId).then(
+    () => t('desk.coHostClosed'),
+    (error: Error) => error.message,
+  );
+}
 const stagePath = () => `/stage/${desk.view.code}`;
-async function copyLink(): Promise<void> {
-  const link = `${address.value}${stagePath()}#${stageKey.value}`;
+async function copy(link: string): Promise<void> {
   desk.notice = (await copyText(link)) ? t('desk.copied') : t('desk.copyFailed', { link });
 }
 </script>
@@ -50,7 +62,7 @@ async function copyLink(): Promise<void> {
     <v-btn
       variant="outlined"
       :prepend-icon="mdiProjectorScreenOutline"
-      :href="stagePath()"
+      :href="`${stagePath()}#${stageKey}`"
       target="distaff-stage"
       >{{ t('desk.stage') }}</v-btn
     >
@@ -92,7 +104,20 @@ async function copyLink(): Promise<void> {
         />
       </template>
       <v-list>
-        <v-list-item :prepend-icon="mdiContentCopy" :title="t('desk.copyStage')" @click="copyLink" />
+        <v-list-item :prepend-icon="mdiContentCopy" :title="t('desk.copyStage')" @click="copyStage" />
+        <template v-if="sitting.keys && !sitting.keys.coHost">
+          <v-list-item
+            :prepend-icon="mdiAccountPlusOutline"
+            :title="t('desk.coHost')"
+            :subtitle="t('desk.coHostHint')"
+            @click="copyCoHost"
+          />
+          <v-list-item
+            :prepend-icon="mdiAccountOffOutline"
+            :title="t('desk.coHostClose')"
+            @click="closeCoHost"
+          />
+        </template>
         <v-list-item
           :prepend-icon="mdiLayersOutline"
           :title="t('desk.overlay')"

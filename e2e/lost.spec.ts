@@ -1,0 +1,239 @@
+import type { Page } from '@playwright/test';
+import {
+  blankQuestion,
+  newRound,
+  rulesWith,
+  type Question,
+  type Round,
+  type RoundOf,
+  type Show,
+} from '@distaff/core';
+import { expect, nextStep, press, quizShow, step, test, type App } from './app.ts';
+
+const choice = (prompt: string): Question => ({
+  ...blankQuestion(() => 'new'),
+  prompt,
+  answer: {
+    kind: 'choice',
+    options: ['right', 'wrong', 'other'].map((text) => ({ id: text, text })),
+    key: 'right',
+  },
+});
+const rules = rulesWith({ floor: 'everyone', afterWrong: 'close', clock: null });
+const byTeam = { mode: 'team', score: 'teams', combine: 'mean' } as const;
+const pick = async (phone: Page, text: string) => {
+  await phone.getByRole('radio', { name: text }).click();
+  await phone.getByRole('button', { name: /^Send/ }).click();
+};
+const pose = async (desk: Page, open: string) => {
+  await step(desk, 'bring it up');
+  await step(desk, 'Pose');
+  await step(desk, open);
+};
+
+test('a handset that is offline for 20 seconds while answering: its answer arrives by itself', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(quizShow([choice('One')], rules, byTeam));
+  const phone = await host.phone();
+  let offline = false;
+  const open = new Set<{ close: () => Promise<void> }>();
+  await phone.routeWebSocket(/socket\.io/, (client) => {
+    if (offline) return void client.close();
+    const server = client.connectToServer();
+    open.add(client);
+    client.onMessage((message) => void (offline || server.send(message)));
+    server.onMessage((message) => void (offline || client.send(message)));
+  });
+  await phone.route(/socket\.io\/.*polling/, (route) => (offline ? route.abort() : route.continue()));
+  await phone.goto(`/join/${sitting.code}`);
+  await phone.getByLabel('Your name').fill('Jory');
+  await phone.getByText('Bowline', { exact: true }).click();
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await phone.getByText('Jory · Bowline').waitFor();
+  await step(desk, 'Begin the round');
+  await pose(desk, 'Open the answers for everyone');
+  await phone.getByRole('radio', { name: 'right' }).click();
+  offline = true;
+  for (const client of open) await client.close();
+  await expect(phone.getByText(/No connection/)).toBeVisible();
+  await phone.getByRole('button', { name: /^Send/ }).click();
+  await desk.waitForTimeout(20_000);
+  await expect(desk.getByText('No answer yet')).toBeVisible();
+  offline = false;
+  await expect(desk.locator('.answers')).toContainText('right', { timeout: 15_000 });
+  await expect(phone.getByText(/No connection/)).toHaveCount(0);
+});
+
+test('messages that come twice and out of order: each answer counts once, and nothing breaks', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(quizShow([choice('One'), choice('Two')], rules, byTeam));
+  const phone = await host.phone();
+  let n = 0;
+  await phone.routeWebSocket(/socket\.io/, (client) => {
+    const server = client.connectToServer();
+    client.onMessage((message) => {
+      server.send(message);
+      // What is said to the server, and said twice, comes again after what was said later.
+      if (String(message).startsWith('42')) setTimeout(() => server.send(message), 40 + (n++ % 3) * 90);
+    });
+    server.onMessage((message) => {
+      const late = String(message).startsWith('42') ? (n++ % 3) * 60 : 0;
+      setTimeout(() => client.send(message), late);
+    });
+  });
+  await phone.goto(`/join/${sitting.code}`);
+  await phone.getByLabel('Your name').fill('Jory');
+  await phone.getByText('Bowline', { exact: true }).click();
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await phone.getByText('Jory · Bowline').waitFor();
+  await step(desk, 'Begin the round');
+  for (const end of ['Done with this question', 'Close the show']) {
+    await pose(desk, 'Open the answers for everyone');
+    await pick(phone, 'right');
+    await step(desk, /Lock|Show the answer/);
+    if (await nextStep(desk).getByText('Show the answer').isVisible()) await step(desk, 'Show the answer');
+    await step(desk, 'Show the key');
+    await step(desk, 'Settle: 1 right answer');
+    await step(desk, 'Done with this question');
+    if (end === 'Close the show') await step(desk, end);
+  }
+  await expect(phone.locator('header b')).toHaveText('200');
+  await desk.getByRole('button', { name: 'Ledger' }).click();
+  await expect(desk.getByRole('dialog').locator('.line')).toHaveCount(2);
+});
+
+test('two desks: a co-host by a link sees every act at once; both pressing at the same moment is one step', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(quizShow([choice('One'), choice('Two')], rules, byTeam));
+  const made = await host.context.request.post(`/api/sittings/${sitting.id}/desk-link`);
+  const { key } = (await made.json()) as { key: string };
+  const other = await (await browser.newContext({ baseURL: app.url })).newPage();
+  await other.goto(`/desk/${sitting.id}#${key}`);
+  await other.getByRole('heading', { name: 'The doors are open' }).waitFor();
+  const both = async (says: string) => {
+    for (const page of [desk, other]) await nextStep(page).getByText(says).waitFor();
+    await Promise.all([press(desk, 'Space'), press(other, 'Space')]);
+  };
+  await both('Begin the round');
+  await both('bring it up');
+  await both('Pose');
+  await both('Open the answers');
+  await both('Lock the answers');
+  await both('Show the key');
+  await expect(desk.locator('[data-seq]')).toHaveAttribute('data-seq', '7');
+  await expect(other.locator('[data-seq]')).toHaveAttribute('data-seq', '7');
+  // One takes back what the other did.
+  await press(other, 'u');
+  await nextStep(desk).getByText('Show the key').waitFor();
+  await other.getByRole('button', { name: 'More' }).click();
+  await expect(other.getByText('Copy the stage link')).toBeVisible();
+  await expect(other.getByText('co-host')).toHaveCount(0);
+  await other.keyboard.press('Escape');
+  // The link is closed: the co-host is out, the host goes on.
+  await desk.getByRole('button', { name: 'More' }).click();
+  await desk.getByText('Close the link for co-hosts').click();
+  await expect(other.getByRole('heading', { name: 'The desk cannot be shown here' })).toBeVisible();
+  await step(desk, 'Show the key');
+});
+
+/** A quiz, a knockout and a counterweight, of one question each. */
+function threeFormats(): Show {
+  let n = 0;
+  const show = quizShow([choice('Quiz'), choice('Knockout'), choice('Counterweight')], rules, byTeam);
+  const round = (format: 'quiz' | 'knockout' | 'counterweight', question: string): Round => {
+    const one = newRound(format, () => `r${n++}`) as RoundOf<'quiz'>;
+    one.content.items = [{ id: question, points: null }];
+    one.rules =
+      format === 'counterweight' ? rulesWith({ floor: 'turn', afterWrong: 'handOn', clock: null }) : rules;
+    one.title = format;
+    return one;
+  };
+  const weights = round('counterweight', 'q2');
+  if (weights.format === 'counterweight') Object.assign(weights.content, { covers: 2, values: [3, -3] });
+  show.rounds = [round('quiz', 'q0'), round('knockout', 'q1'), weights];
+  return show;
+}
+const told = async (page: Page) =>
+  (await page.locator('main').first().innerText()).replace(/\d+(\.\d)? s\b/g, 'N s');
+async function crash(app: App, what: 'server' | 'database'): Promise<void> {
+  if (what === 'server') {
+    await app.server.kill();
+    await app.server.start();
+  } else {
+    app.killDatabase();
+    await app.database.start();
+  }
+}
+
+for (const what of ['server', 'database'] as const)
+  test(`the ${what} killed with -9 in quiz, knockout and counterweight: all goes on where it was`, async ({
+    app,
+    browser,
+  }) => {
+    test.setTimeout(180_000);
+    const host = await app.host(browser);
+    const desk = host.page;
+    const sitting = await host.openDoors(threeFormats());
+    const stage = await host.stage(sitting);
+    const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+    const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
+    const pages = { desk, stage, ansa, jory };
+    const survive = async (phase: string) =>
+      test.step(`killed at: ${phase}`, async () => {
+        await desk.waitForTimeout(700);
+        const before: Record<string, string> = {};
+        for (const [name, page] of Object.entries(pages)) before[name] = await told(page);
+        await crash(app, what);
+        for (const page of Object.values(pages))
+          await expect(page.getByText(/No connection/)).toHaveCount(0, { timeout: 15_000 });
+        for (const [name, page] of Object.entries(pages))
+          await expect.poll(() => told(page), { message: `${name} at ${phase}` }).toBe(before[name]);
+      });
+    await step(desk, 'Begin the round');
+    await pose(desk, 'Open the answers for everyone');
+    await pick(ansa, 'right');
+    await survive('quiz: one has answered, one has not');
+    await pick(jory, 'wrong');
+    await step(desk, 'Show the answer');
+    await step(desk, 'Show the key');
+    await step(desk, 'Settle: 1 right answer');
+    await step(desk, 'Done with this question');
+    await step(desk, 'Go on to: knockout');
+    await survive('knockout: lives before the question');
+    await pose(desk, 'Open the answers for everyone');
+    await pick(ansa, 'right');
+    await pick(jory, 'wrong');
+    await step(desk, 'Show the answer');
+    await step(desk, 'Show the key');
+    await step(desk, /^Settle/);
+    await survive('knockout: a life lost');
+    await step(desk, 'Done with this question');
+    await step(desk, 'Go on to: counterweight');
+    await pose(desk, 'Open the answers for Bowline');
+    await pick(ansa, 'wrong');
+    await step(desk, 'Show the answer');
+    await step(desk, 'Hand on to Fairlead');
+    await survive('counterweight: handed on');
+    await pick(jory, 'right');
+    await step(desk, 'Show the answer');
+    await step(desk, 'Show the key');
+    await step(desk, 'Award');
+    await step(desk, 'Done with this question');
+    await nextStep(desk).getByText('Fairlead has a cover lifted').waitFor();
+    await survive('counterweight: a choice is waited for');
+    await jory.getByRole('button', { name: 'Cover 1' }).click();
+    await expect(stage.getByRole('img', { name: 'Cover 1: +3, lifted by Fairlead' })).toBeVisible();
+    await survive('counterweight: a cover is up');
+  });
