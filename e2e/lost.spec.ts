@@ -120,20 +120,36 @@ test('two desks: a co-host by a link sees every act at once; both pressing at th
   const made = await host.context.request.post(`/api/sittings/${sitting.id}/desk-link`);
   const { key } = (await made.json()) as { key: string };
   const other = await (await browser.newContext({ baseURL: app.url })).newPage();
+  // What the second desk asks is held back until the first one has asked the same and got it.
+  let held: (() => void)[] | null = null;
+  await other.routeWebSocket(/socket\.io/, (client) => {
+    const server = client.connectToServer();
+    client.onMessage((message) => {
+      if (held && String(message).includes('["command"')) held.push(() => server.send(message));
+      else server.send(message);
+    });
+    server.onMessage((message) => client.send(message));
+  });
   await other.goto(`/desk/${sitting.id}#${key}`);
   await other.getByRole('heading', { name: 'The doors are open' }).waitFor();
   const both = async (says: string) => {
     for (const page of [desk, other]) await nextStep(page).getByText(says).waitFor();
-    await Promise.all([press(desk, 'Space'), press(other, 'Space')]);
+    held = [];
+    await press(other, 'Space');
+    await expect.poll(() => held!.length).toBe(1);
+    await press(desk, 'Space');
+    await expect(nextStep(desk)).not.toContainText(says);
+    for (const release of held) release();
+    held = null;
   };
   await both('Begin the round');
   await both('bring it up');
   await both('Pose');
   await both('Open the answers');
   await both('Lock the answers');
-  await both('Show the key');
-  await expect(desk.locator('[data-seq]')).toHaveAttribute('data-seq', '7');
-  await expect(other.locator('[data-seq]')).toHaveAttribute('data-seq', '7');
+  await nextStep(desk).getByText('Show the key').waitFor();
+  await expect(desk.locator('[data-seq]')).toHaveAttribute('data-seq', '6');
+  await expect(other.locator('[data-seq]')).toHaveAttribute('data-seq', '6');
   // One takes back what the other did.
   await press(other, 'u');
   await nextStep(desk).getByText('Show the key').waitFor();

@@ -114,6 +114,8 @@ export { MAX_SEATS } from './sitting/decide/people.ts';
 export { openDoors } from './sitting/openDoors.ts';
 export { nextStep, type NextStep } from './sitting/next.ts';
 export { scoreOf, type LedgerEntry } from './sitting/ledger.ts';
+export type { ClothCell, ClothRow } from './formats/format.ts';
+export { clothOf } from './sitting/view/cloth.ts';
 export { bookOf, BookRequest, type Book } from './sitting/view/book.ts';
 export {
   deskView,

@@ -90,8 +90,21 @@ export interface Format<Content, State, View, Dealt> {
   isOver(state: State): boolean;
   /** By what teams are ranked, from the most telling down; higher is better. */
   rankBy(state: State, team: string, score: number): number[];
+  /** What the round adds to the cloth; `won` gives the teams that were right at a place. */
+  cloth(state: State, won: (ref: string) => readonly string[]): ClothRow[];
   /** What everybody may see of it; holds no question and no key. */
   view(state: State): View;
+}
+
+/** A piece of the cloth that a sitting weaves: something that was played, and the teams that won it. */
+export interface ClothCell {
+  used: boolean;
+  teams: readonly string[];
+}
+export interface ClothRow {
+  /** What people call it; empty where the round's own name says it. */
+  name: string;
+  cells: ClothCell[];
 }
 
 /** What most formats have in common; each takes it and says what differs. */

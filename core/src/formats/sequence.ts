@@ -1,7 +1,7 @@
 import { lacksOf, type Question } from '../question/question.ts';
 import { shuffledOrder, type Random } from '../random/shuffle.ts';
 import { refuse, type Refusal } from '../sitting/refusal.ts';
-import type { Finding, Picked, Place } from './format.ts';
+import type { ClothRow, Finding, Picked, Place } from './format.ts';
 import type { Sequence } from './items.ts';
 
 /** What chance decided: the items that can be played, in the order of play. */
@@ -38,6 +38,17 @@ export function chooseInTurn({ order, played }: SequenceState, ref: string): Pic
   if (!item) return refuse('notThere', 'That question is not the next one.');
   return { ref, question: item.id, points: item.points };
 }
+
+/** One row: a cell for each question, in the order of play. */
+export const clothInTurn = (
+  { order, played }: SequenceState,
+  won: (ref: string) => readonly string[],
+): ClothRow[] => [
+  {
+    name: '',
+    cells: order.map((_, i) => ({ used: i < played, teams: i < played ? won(String(i)) : [] })),
+  },
+];
 
 export const placeInTurn = ({ order }: SequenceState, ref: string): Place => ({
   label: '',

@@ -1,6 +1,6 @@
 import Router from '@koa/router';
 import {
-  formatOf,
+  clothOf,
   Id,
   readJoinCode,
   responsesCsv,
@@ -36,10 +36,7 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
   });
   router.get('/sittings/:id/results', async (ctx) => {
     const { info, state } = await mine(ctx);
-    // The cloth is woven from the last board that was played.
-    const last = state.begun.findLast((round) => round.format === 'board');
-    const board = last ? formatOf(last.format).view(last.state) : null;
-    ctx.body = { sitting: info, results: resultsOf(state), board };
+    ctx.body = { sitting: info, results: resultsOf(state), cloth: clothOf(state) };
   });
   // A co-host comes to the desk by a link, with no account: it can be made once and closed again.
   router.post('/sittings/:id/desk-link', async (ctx) => {

@@ -1,5 +1,5 @@
 import type {
-  BoardView,
+  ClothRow,
   BulkChange,
   Cut,
   GivenRole,
@@ -47,7 +47,7 @@ export interface SittingInfo {
 export interface SittingResults {
   sitting: SittingInfo;
   results: Results;
-  board: BoardView | null;
+  cloth: ClothRow[];
 }
 
 export interface StoredSet {

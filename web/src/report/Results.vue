@@ -36,7 +36,7 @@ const teams = computed(() =>
   })),
 );
 const cloth = computed(() =>
-  clothSvg(data.value!.sitting.title, teams.value, data.value!.board, day(data.value!.sitting.openedAt)),
+  clothSvg(data.value!.sitting.title, teams.value, data.value!.cloth, day(data.value!.sitting.openedAt)),
 );
 const clothUrl = computed(() => `data:image/svg+xml,${encodeURIComponent(cloth.value)}`);
 const saveSvg = () => saveFile('cloth.svg', new Blob([cloth.value], { type: 'image/svg+xml' }));

@@ -113,6 +113,15 @@ export const board: Format<BoardContent, BoardState, BoardView, null> = {
 
   isOver: (state) => state.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
 
+  cloth: (state, won) =>
+    board.view(state).rows.map(({ name, cells }) => ({
+      name,
+      cells: cells.map((cell) => ({
+        used: cell.state === 'used',
+        teams: cell.state === 'used' ? won(cell.id) : [],
+      })),
+    })),
+
   view: (state) => ({
     format: 'board',
     rows: state.rows

@@ -114,6 +114,13 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
   isOver: (state) =>
     (state.choosing === null && state.covers.every(({ team }) => team !== null)) || state.order.length === 0,
   rankBy: (_state, _team, score) => [-Math.abs(score)],
+  // Not who answered counts here, but who came to bear what.
+  cloth: ({ covers }) => [
+    {
+      name: '',
+      cells: covers.map(({ team }) => ({ used: team !== null, teams: team === null ? [] : [team] })),
+    },
+  ],
   view: ({ covers, choosing, played }) => ({
     format: 'counterweight',
     played,

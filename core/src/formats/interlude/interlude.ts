@@ -29,5 +29,6 @@ export const interlude: Format<InterludeContent, InterludeState, InterludeView, 
       state.until = event.at + state.minutes * 60_000;
   },
   isOver: () => true,
+  cloth: () => [],
   view: ({ what, text, until }) => ({ format: 'interlude', what, text, until }),
 };

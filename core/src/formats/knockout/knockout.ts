@@ -3,6 +3,7 @@ import { usual, type Format } from '../format.ts';
 import {
   beginSequence,
   chooseInTurn,
+  clothInTurn,
   dealSequence,
   placeInTurn,
   sequenceFindings,
@@ -71,6 +72,7 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
     return state.known.size > 1 && alive.length <= 1;
   },
   rankBy: (state, team, score) => [livesOf(state, team), score],
+  cloth: clothInTurn,
   view: ({ order, played, lives, left }) => ({
     format: 'knockout',
     played,

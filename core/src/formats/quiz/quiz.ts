@@ -3,6 +3,7 @@ import { usual, type Format } from '../format.ts';
 import {
   beginSequence,
   chooseInTurn,
+  clothInTurn,
   dealSequence,
   placeInTurn,
   sequenceFindings,
@@ -32,5 +33,6 @@ export const quiz: Format<QuizContent, SequenceState, QuizView, DealtSequence> =
     if (event.type === 'settled') state.played++;
   },
   isOver: ({ order, played }) => played >= order.length,
+  cloth: clothInTurn,
   view: ({ order, played }) => ({ format: 'quiz', played, of: order.length }),
 };

@@ -1,8 +1,12 @@
 import { creditsOf, type CreditLine } from '../../media/credits.ts';
 import { seatsOf, type SittingState } from '../state.ts';
+import type { ClothRow } from '../../formats/format.ts';
+import { clothOf } from './cloth.ts';
 import { publicView, shortView, type PublicView } from './public.ts';
 
 export interface StageView extends PublicView {
+  /** What was woven, once the show is over. */
+  cloth: ClothRow[] | null;
   /** Names by team, while people are coming in: the first of them; how many there are stands with the team. */
   lobby: Record<string, string[]> | null;
   /** Whom to thank for pictures, sounds and texts of the questions that were played, once the show is over. */
@@ -31,5 +35,6 @@ export function stageView(state: SittingState): StageView {
         )
       : null;
   const credits = state.phase === 'closed' ? creditsPlayed(state) : [];
-  return { ...shortView(publicView(state), 'stage'), lobby, credits };
+  const cloth = state.phase === 'closed' ? clothOf(state) : null;
+  return { ...shortView(publicView(state), 'stage'), cloth, lobby, credits };
 }

@@ -1,4 +1,4 @@
-import type { BoardView, Weave } from '@distaff/core';
+import type { ClothRow, Weave } from '@distaff/core';
 import { palette } from '../tokens.ts';
 import { patternDef } from './tile.ts';
 
@@ -15,16 +15,18 @@ const escape = (text: string) =>
 const WIDTH = 1200;
 const EDGE = 40;
 const CELL_GAP = 6;
+/** Letters of a name that stand beside a row. */
+const NAME = 24;
 const sans = "'Atkinson Hyperlegible Next', 'Atkinson Hyperlegible', Arial, sans-serif";
 
 /**
- * The cloth of a sitting as an SVG text: the board as it was won, and under it one band a team, as
- * wide as its score. Patterns and names, so that it reads in greyscale too.
+ * The cloth of a sitting as an SVG text: what was played and who won it, row by row, each cell striped
+ * for those who were right; under it one band a team, as wide as its score. Patterns and names, so that it reads in greyscale too.
  */
 export function clothSvg(
   title: string,
   teams: readonly ClothTeam[],
-  board: BoardView | null,
+  cloth: readonly ClothRow[],
   date: string,
 ): string {
   const ids = new Map(teams.map((team, i) => [team.id, `w${i}`]));
@@ -34,18 +36,22 @@ export function clothSvg(
     `<text x="${EDGE}" y="104" font-size="20" fill="${palette.stone}">${escape(date)}</text>`,
   ];
   let y = 136;
-  for (const row of board?.rows ?? []) {
+  for (const row of cloth) {
     const left = EDGE + 240;
     const width = (WIDTH - EDGE - left) / row.cells.length;
-    parts.push(`<text x="${EDGE}" y="${y + 34}" font-size="22">${escape(row.name)}</text>`);
+    parts.push(`<text x="${EDGE}" y="${y + 34}" font-size="22">${escape(row.name.slice(0, NAME))}</text>`);
     row.cells.forEach((cell, i) => {
-      const fill = cell.winner
-        ? `url(#${ids.get(cell.winner)})`
-        : cell.state === 'used'
-          ? 'url(#none)'
-          : 'none';
+      const x = left + i * width;
+      const inner = Math.max(2, width - CELL_GAP);
+      const known = cell.teams.filter((team) => ids.has(team));
+      known.forEach((team, n) =>
+        parts.push(
+          `<rect x="${x + (n * inner) / known.length}" y="${y}" width="${inner / known.length}" height="50" fill="url(#${ids.get(team)})"/>`,
+        ),
+      );
+      const empty = cell.used && known.length === 0 ? 'url(#none)' : 'none';
       parts.push(
-        `<rect x="${left + i * width}" y="${y}" width="${width - CELL_GAP}" height="50" rx="4" fill="${fill}" stroke="${palette.stone}"/>`,
+        `<rect x="${x}" y="${y}" width="${inner}" height="50" rx="4" fill="${empty}" stroke="${palette.stone}"/>`,
       );
     });
     y += 56;

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
-import BoardCells from '../../design/BoardCells.vue';
+import ClothGrid from '../../design/ClothGrid.vue';
 import CreditList from '../../design/media/CreditList.vue';
 import StandingBars from '../../design/StandingBars.vue';
 import { useFormat } from '../../design/useFormat.ts';
@@ -31,13 +31,7 @@ const { shown } = usePages(
 <template>
   <section class="close">
     <h2>{{ won }}</h2>
-    <BoardCells
-      v-if="view.round?.format === 'board'"
-      class="cloth"
-      :board="view.round"
-      :teams="view.teams"
-      :can-choose="false"
-    />
+    <ClothGrid v-if="view.cloth?.length" class="cloth" :cloth="view.cloth" :teams="view.teams" />
     <div class="final">
       <h3>{{ t('stage.final') }}</h3>
       <StandingBars class="bars" :teams="shown" :of="view.teams" />
@@ -69,13 +63,8 @@ h3 {
   margin-bottom: calc(1.5 * var(--u));
 }
 .cloth {
-  --cell-ground: var(--panel);
-  --cell-text: var(--dim);
   --cell-edge: #3b4f48;
-  --cell-hatch: #33453f;
-  --cell-name: calc(2.2 * var(--u));
-  --cell-points: calc(2.2 * var(--u));
-  --cell-gap: calc(0.5 * var(--u));
+  font-size: calc(2.2 * var(--u));
   animation: unroll 300ms ease-out;
 }
 .credits {
