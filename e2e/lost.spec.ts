@@ -152,7 +152,7 @@ test('two desks: a co-host by a link sees every act at once; both pressing at th
   await expect(other.locator('[data-seq]')).toHaveAttribute('data-seq', '6');
   // One takes back what the other did.
   await press(other, 'u');
-  await nextStep(desk).getByText('Show the key').waitFor();
+  await nextStep(desk).getByText('Lock the answers').waitFor();
   await other.getByRole('button', { name: 'More' }).click();
   await expect(other.getByText('Copy the stage link')).toBeVisible();
   await expect(other.getByText('co-host')).toHaveCount(0);
@@ -161,7 +161,8 @@ test('two desks: a co-host by a link sees every act at once; both pressing at th
   await desk.getByRole('button', { name: 'More' }).click();
   await desk.getByText('Close the link for co-hosts').click();
   await expect(other.getByRole('heading', { name: 'The desk cannot be shown here' })).toBeVisible();
-  await step(desk, 'Show the key');
+  await step(desk, 'Lock the answers');
+  await nextStep(desk).getByText('Show the key').waitFor();
 });
 
 /** A quiz, a knockout and a counterweight, of one question each. */

@@ -99,6 +99,7 @@ fieldset {
   gap: 8px;
 }
 legend {
+  padding: 0;
   margin-bottom: 8px;
   color: #b4c0ba;
 }

@@ -25,7 +25,7 @@ function send(): void {
 </script>
 
 <template>
-  <form v-if="question.control" class="answer" @submit.prevent="send">
+  <form v-if="question.control" class="answer-pad" @submit.prevent="send">
     <PickAnswer
       v-if="question.control.type === 'one' || question.control.type === 'many'"
       v-model:wire="wire"
@@ -72,7 +72,7 @@ function send(): void {
 </template>
 
 <style>
-.answer {
+.answer-pad {
   --edge: #3b4f48;
   --chosen: #2a3c36;
   --on-accent: #14211d;
@@ -82,20 +82,20 @@ function send(): void {
   margin-top: auto;
 }
 /* Long answers scroll under the button, which stays in reach of the thumb. */
-.answer .send {
+.answer-pad .send {
   position: sticky;
   bottom: 0;
   flex: none;
 }
-.answer .bars {
+.answer-pad .bars {
   display: flex;
   flex-direction: column;
   gap: 0.45em;
 }
-.answer .pool {
+.answer-pad .pool {
   display: grid;
 }
-.answer .bar {
+.answer-pad .bar {
   display: flex;
   align-items: center;
   gap: 0.65em;
@@ -109,28 +109,28 @@ function send(): void {
   border-radius: 8px;
   cursor: pointer;
 }
-.answer .bar[aria-checked='true'],
-.answer .bar[aria-pressed='true'] {
+.answer-pad .bar[aria-checked='true'],
+.answer-pad .bar[aria-pressed='true'] {
   border-color: var(--accent);
   box-shadow: inset 0 0 0 1px var(--accent);
   background: var(--chosen);
   font-weight: 700;
 }
-.answer .bar[aria-checked='true'] .eyelet,
-.answer .bar[aria-pressed='true'] .eyelet {
+.answer-pad .bar[aria-checked='true'] .eyelet,
+.answer-pad .bar[aria-pressed='true'] .eyelet {
   background: var(--accent);
   border-color: var(--accent);
   color: var(--on-accent);
 }
-.answer .bar.out {
+.answer-pad .bar.out {
   border-style: dashed;
   color: var(--dim);
   cursor: default;
 }
-.answer .bar.out .grow {
+.answer-pad .bar.out .grow {
   text-decoration: line-through;
 }
-.answer .eyelet {
+.answer-pad .eyelet {
   flex: none;
   width: 1.8em;
   height: 1.8em;
@@ -140,11 +140,11 @@ function send(): void {
   border-radius: 50%;
   font-weight: 700;
 }
-.answer .square {
+.answer-pad .square {
   border-radius: 0.35em;
 }
 /* The finger that holds it must not scroll the page. */
-.answer .grip {
+.answer-pad .grip {
   flex: none;
   display: grid;
   place-content: center;
@@ -155,10 +155,10 @@ function send(): void {
   touch-action: none;
   cursor: grab;
 }
-.answer .sortable-ghost {
+.answer-pad .sortable-ghost {
   opacity: 0.45;
 }
-.answer .again {
+.answer-pad .again {
   min-height: 44px;
   margin-top: 4px;
   font: inherit;
