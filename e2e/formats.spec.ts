@@ -121,6 +121,7 @@ test('a quiz of two rounds with an interlude: everyone answers, scores carry ove
   await press(desk, 'e');
   const earlier = desk.getByRole('dialog', { name: 'Earlier questions' });
   await earlier.getByRole('button', { name: 'Accept for everyone' }).first().click();
+  await expect(desk.getByText('Scores changed: Bowline +100, Fairlead +100')).toBeVisible();
   await score(jory, '100');
   await score(ansa, '200');
   await earlier.getByRole('button', { name: 'Close', exact: true }).click();

@@ -165,6 +165,28 @@ test('two desks: a co-host by a link sees every act at once; both pressing at th
   await nextStep(desk).getByText('Show the key').waitFor();
 });
 
+test('what cannot be stored is said at the desk, shown to nobody, and done by itself once it can be', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(quizShow([choice('One')], rules, byTeam));
+  const stage = await host.stage(sitting);
+  await step(desk, 'Begin the round');
+  await stage.getByText('Question 1 of 1 comes up').waitFor();
+  app.killDatabase();
+  await press(desk, 'Space');
+  await expect(
+    desk.getByText('That could not be stored just now. It is sent again by itself.'),
+  ).toBeVisible();
+  await expect(nextStep(desk)).toContainText('bring it up');
+  await expect(stage.getByText('Question 1 of 1 comes up')).toBeVisible();
+  await app.database.start();
+  await nextStep(desk).getByText('Pose').waitFor();
+  await expect(desk.getByText('That could not be stored')).toHaveCount(0);
+});
+
 /** A quiz, a knockout and a counterweight, of one question each. */
 function threeFormats(): Show {
   let n = 0;

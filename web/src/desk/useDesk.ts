@@ -1,13 +1,17 @@
 import type { DeskResponse, DeskView, HostCommand, Verdict } from '@distaff/core';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useFormat } from '../design/useFormat.ts';
 import { useSitting } from '../live/sitting.ts';
 
 export type Player = DeskView['private']['seats'][number];
 
 /** More people or teams than this are not told one by one beside the question. */
 const CROWD = { players: 60, teams: 12 };
+
+/** Changed scores that are told by name; more are told as a number. */
+const TOLD = 6;
 
 /** Steps that follow each other faster than this are one press too many (ms). */
 const ONE_PRESS = 300;
@@ -16,6 +20,7 @@ const ONE_PRESS = 300;
 export const useDesk = defineStore('desk', () => {
   const { t } = useI18n();
   const sitting = useSitting();
+  const { change } = useFormat();
   const view = computed(() => sitting.desk as DeskView);
   const picked = ref<string | null>(null);
   const notice = ref('');
@@ -104,9 +109,37 @@ export const useDesk = defineStore('desk', () => {
     else adjusting.value = { team, amount: -Math.abs(question.value?.points ?? 100) };
   }
 
+  /** Asks for something that may change scores long ago, and tells which it changed. */
+  async function askAndTell(command: HostCommand): Promise<void> {
+    const before = new Map(view.value.teams.map((team) => [team.id, team.score]));
+    const { seq } = view.value;
+    if (!(await ask(command))) return;
+    await new Promise<void>((seen) => {
+      const stop = watch(
+        () => view.value.seq,
+        (now) => {
+          if (now <= seq) return;
+          queueMicrotask(() => stop());
+          seen();
+        },
+        { immediate: true },
+      );
+    });
+    const changed = view.value.teams
+      .map((team) => ({ name: team.name, by: team.score - (before.get(team.id) ?? 0) }))
+      .filter(({ by }) => by !== 0);
+    if (changed.length > TOLD) notice.value = t('desk.changedMany', { n: changed.length });
+    else if (changed.length > 0)
+      notice.value = t('desk.changed', {
+        list: changed.map(({ name, by }) => `${name} ${change(by)}`).join(', '),
+      });
+    else notice.value = t('desk.changedNone');
+  }
+
   /** Rules on one response, also on one of an earlier question. */
   function ruleOn({ who, team }: DeskResponse, verdict: Verdict, play: number | null): void {
-    void ask({
+    const tell = play === null ? ask : askAndTell;
+    void tell({
       type: 'rule',
       team,
       verdict,
@@ -158,6 +191,7 @@ export const useDesk = defineStore('desk', () => {
     ruleOn,
     buzzFor,
     ask,
+    askAndTell,
     nextStep,
     award,
     takeAway,

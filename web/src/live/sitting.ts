@@ -50,6 +50,8 @@ export const useSitting = defineStore('sitting', () => {
   /** Why this surface may not be here; a sentence from the server. */
   const turnedAway = ref<{ code: string; sentence: string } | null>(null);
   const waiting = ref(0);
+  /** What the server says about why something is not done yet; it is asked again until it is. */
+  const trouble = ref('');
   const offset = ref(0);
 
   let socket: Socket | null = null;
@@ -153,6 +155,7 @@ export const useSitting = defineStore('sitting', () => {
             () => null,
           );
         if (answer === null || ('refused' in answer && answer.refused === 'retry')) {
+          trouble.value = answer?.sentence ?? '';
           if (socket?.connected) await pause(AGAIN_AFTER);
           continue;
         }
@@ -161,6 +164,7 @@ export const useSitting = defineStore('sitting', () => {
           seat.value = answer.seat;
           seatKnown();
         }
+        trouble.value = '';
         queue.shift();
         waiting.value = queue.length;
         first.settle(answer);
@@ -202,6 +206,7 @@ export const useSitting = defineStore('sitting', () => {
     connected,
     turnedAway,
     waiting,
+    trouble,
     offset,
     connect,
     leave,

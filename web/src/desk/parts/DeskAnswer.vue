@@ -42,7 +42,7 @@ const signsOf = ({ answer }: DeskResponse) =>
 const maySpell = ({ verdict, answer }: DeskResponse) =>
   answer !== null && verdict !== null && verdict !== 'right' && (control === 'text' || control === null);
 const accept = (response: DeskResponse) =>
-  desk.ask({ type: 'acceptAnswer', play: play ?? desk.question!.play, who: response.who });
+  desk.askAndTell({ type: 'acceptAnswer', play: play ?? desk.question!.play, who: response.who });
 </script>
 
 <template>

@@ -31,7 +31,9 @@ const text = computed(() => {
     <button type="button" :class="{ wait: desk.view.private.next.code === 'rule' }" @click="emit('next')">
       <kbd>Space</kbd>
       <span class="what" aria-live="polite">{{ text }}</span>
-      <span v-if="sitting.waiting" class="sending">{{ t('desk.waiting') }}</span>
+      <span v-if="sitting.waiting" class="sending" role="status">{{
+        sitting.trouble || t('desk.waiting')
+      }}</span>
     </button>
   </footer>
 </template>
