@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { blankQuestion, rulesWith, type AnswerContent, type Question } from '@distaff/core';
-import { expect, quizShow, step, test } from './app.ts';
+import { expect, pose, quizShow, step, test } from './app.ts';
 
 let n = 0;
 const question = (prompt: string, answer: AnswerContent): Question => ({
@@ -68,14 +68,10 @@ test('an order and pairs are made by dragging and by keys, on a handset', async 
   const sitting = await host.openDoors(show);
   const phone = await host.handset(sitting.code, 'Tamsin', 'Bowline');
   await step(desk, 'Begin the round');
-  const pose = async () => {
-    await step(desk, 'bring it up');
-    await step(desk, 'Pose');
-    await step(desk, 'Open the answers');
-  };
+  const open = () => pose(desk, 'Open the answers');
 
   await test.step('dragged by the handle until it is right; arrow keys do the rest', async () => {
-    await pose();
+    await open();
     await phone.bringToFront();
     await expect(phone.getByRole('button', { name: /^Touch/ })).toBeDisabled();
     const grip = (name: string) => lines(phone).filter({ hasText: name }).locator('.grip');
@@ -102,7 +98,7 @@ test('an order and pairs are made by dragging and by keys, on a handset', async 
   });
 
   await test.step('pairs: dragged beside, dragged elsewhere, the last one touched', async () => {
-    await pose();
+    await open();
     await phone.bringToFront();
     const places = phone.locator('.place');
     const pool = phone.getByRole('group', { name: 'What it may go with' });
@@ -138,11 +134,7 @@ test('without handsets every kind is answered on the stage by touch, or entered 
     show.rounds.push({ ...first, id: 'r2', title: 'Steps', content: { ...first.content, items } });
   const sitting = await host.openDoors(show);
   const stage = await host.stage(sitting);
-  const pose = async () => {
-    await step(desk, 'bring it up');
-    await step(desk, 'Pose');
-    await step(desk, 'Open the answers');
-  };
+  const open = () => pose(desk, 'Open the answers');
   const end = async () => {
     await step(desk, 'Show the answer');
     await step(desk, 'Show the key');
@@ -152,7 +144,7 @@ test('without handsets every kind is answered on the stage by touch, or entered 
   await step(desk, 'Begin the round');
 
   await test.step('several of several, touched on the stage', async () => {
-    await pose();
+    await open();
     await stage.bringToFront();
     await stage.getByRole('checkbox', { name: 'Jib' }).click();
     await stage.getByRole('checkbox', { name: 'Spinnaker' }).click();
@@ -160,14 +152,14 @@ test('without handsets every kind is answered on the stage by touch, or entered 
     await end();
   });
   await test.step('an order, touched on the stage', async () => {
-    await pose();
+    await open();
     await stage.bringToFront();
     for (const name of ['Inch', 'Foot', 'Yard']) await lines(stage).filter({ hasText: name }).click();
     await stage.getByRole('button', { name: 'Send this order' }).click();
     await end();
   });
   await test.step('a number is typed on the stage', async () => {
-    await pose();
+    await open();
     await stage.bringToFront();
     await stage.getByLabel('Your number').fill('200');
     await stage.getByRole('button', { name: 'Send' }).click();
@@ -176,7 +168,7 @@ test('without handsets every kind is answered on the stage by touch, or entered 
   await test.step('what every team says is entered at the desk; the closest wins', async () => {
     await desk.bringToFront();
     await step(desk, 'Go on to: Steps');
-    await pose();
+    await open();
     await desk.getByRole('button', { name: 'Enter an answer' }).click();
     const dialog = desk.getByRole('dialog', { name: 'Enter an answer' });
     for (const [team, said] of [

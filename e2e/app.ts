@@ -23,6 +23,17 @@ import marramPoint from '../demo/marram-point.json' with { type: 'json' };
 export const demoShow = (): Show => v.parse(Show, JSON.parse(JSON.stringify(marramPoint)));
 /** The show with a question of every kind. */
 export const workshopShow = (): Show => v.parse(Show, JSON.parse(JSON.stringify(firstWeek)));
+/** A question with three options, of which "right" is the key. */
+export const choice = (prompt: string, id = 'new'): Question => ({
+  ...blankQuestion(() => id),
+  id,
+  prompt,
+  answer: {
+    kind: 'choice',
+    options: ['right', 'wrong', 'other'].map((text) => ({ id: text, text })),
+    key: 'right',
+  },
+});
 /** A question that is answered aloud. */
 export const aloud = (prompt: string, more: Partial<Question> = {}): Question => ({
   ...blankQuestion(() => 'new'),
@@ -86,6 +97,17 @@ export class App {
   /** As a power cut would: no chance to say good-bye. */
   killDatabase(): void {
     process.kill(this.database.pid!, 'SIGKILL');
+  }
+
+  /** Kills one of the two with -9 and brings it up again. */
+  async crash(what: 'server' | 'database'): Promise<void> {
+    if (what === 'server') {
+      await this.server.kill();
+      await this.server.start();
+    } else {
+      this.killDatabase();
+      await this.database.start();
+    }
   }
 
   async close(): Promise<void> {
@@ -189,6 +211,18 @@ export async function press(desk: Page, key: string): Promise<void> {
 export async function step(desk: Page, says: string | RegExp): Promise<void> {
   await nextStep(desk).getByText(says).waitFor();
   await press(desk, 'Space');
+}
+
+/** Brings the next question of a list up and opens the answers, as the bar calls it. */
+export async function pose(desk: Page, open: string): Promise<void> {
+  await step(desk, 'bring it up');
+  await step(desk, 'Pose');
+  await step(desk, open);
+}
+/** Chooses one option on a handset and sends it. */
+export async function pick(phone: Page, text: string): Promise<void> {
+  await phone.getByRole('radio', { name: text }).click();
+  await phone.getByRole('button', { name: /^Send/ }).click();
 }
 
 export const test = base.extend<object, { app: App }>({

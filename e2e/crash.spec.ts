@@ -1,19 +1,9 @@
 import type { Page } from '@playwright/test';
-import { expect, nextStep, step, test, type App } from './app.ts';
+import { expect, nextStep, step, test } from './app.ts';
 
 /** What a page says, without the clock that runs. */
 const told = async (page: Page) =>
   (await page.locator('main').first().innerText()).replace(/\d+ s\b/g, 'N s');
-
-async function crash(app: App, what: 'server' | 'database'): Promise<void> {
-  if (what === 'server') {
-    await app.server.kill();
-    await app.server.start();
-  } else {
-    app.killDatabase();
-    await app.database.start();
-  }
-}
 
 for (const what of ['server', 'database'] as const)
   test(`the ${what} killed with -9 in every phase of a question: all goes on where it was`, async ({
@@ -42,7 +32,7 @@ for (const what of ['server', 'database'] as const)
         const before: Record<string, string> = {};
         for (const [name, page] of Object.entries(pages)) before[name] = await told(page);
         const next = await nextStep(desk).innerText();
-        await crash(app, what);
+        await app.crash(what);
         for (const page of Object.values(pages))
           await expect(page.getByText(/No connection/)).toHaveCount(0, { timeout: 15_000 });
         for (const [name, page] of Object.entries(pages))

@@ -1,36 +1,24 @@
 import type { Page } from '@playwright/test';
 import {
-  blankQuestion,
   defaultDoors,
   newRound,
   rulesWith,
   weaveAt,
-  type Question,
   type Round,
   type RoundOf,
   type Show,
 } from '@distaff/core';
-import { expect, nextStep, press, step, test } from './app.ts';
+import { choice, expect, nextStep, pick, pose, press, step, test } from './app.ts';
 
 let n = 0;
 const newId = () => `id${n++}`;
-const choice = (prompt: string): Question => ({
-  ...blankQuestion(newId),
-  id: newId(),
-  prompt,
-  answer: {
-    kind: 'choice',
-    options: ['right', 'wrong', 'other'].map((text) => ({ id: text, text })),
-    key: 'right',
-  },
-});
 /** A show of these rounds; each round of questions gets `count` of them. */
 function showOf(rounds: Round[], more: Partial<Show> = {}): Show {
   const questions = Object.fromEntries(
     rounds.flatMap((round) =>
       round.format === 'board' || round.format === 'interlude'
         ? []
-        : round.content.items.map(({ id }, i) => [id, { ...choice(`${round.title} ${i + 1}`), id }]),
+        : round.content.items.map(({ id }, i) => [id, choice(`${round.title} ${i + 1}`, id)]),
     ),
   );
   const teams = ['Bowline', 'Fairlead'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) }));
@@ -57,17 +45,7 @@ function listRound<F extends ListFormat>(
   change(round as RoundOf<F>);
   return round;
 }
-const pick = async (phone: Page, text: string) => {
-  await phone.getByRole('radio', { name: text }).click();
-  await phone.getByRole('button', { name: /^Send/ }).click();
-};
 const score = (phone: Page, points: string) => expect(phone.locator('header b')).toHaveText(points);
-const pose = async (desk: Page, open: string) => {
-  await step(desk, 'bring it up');
-  await step(desk, 'Pose');
-  await step(desk, open);
-};
-
 test('a quiz of two rounds with an interlude: everyone answers, scores carry over, a ruling two rounds later re-marks', async ({
   app,
   browser,

@@ -1,36 +1,9 @@
 import type { Page } from '@playwright/test';
-import {
-  blankQuestion,
-  newRound,
-  rulesWith,
-  type Question,
-  type Round,
-  type RoundOf,
-  type Show,
-} from '@distaff/core';
-import { expect, nextStep, press, quizShow, step, test, type App } from './app.ts';
+import { newRound, rulesWith, type Round, type RoundOf, type Show } from '@distaff/core';
+import { choice, expect, nextStep, pick, pose, press, quizShow, step, test } from './app.ts';
 
-const choice = (prompt: string): Question => ({
-  ...blankQuestion(() => 'new'),
-  prompt,
-  answer: {
-    kind: 'choice',
-    options: ['right', 'wrong', 'other'].map((text) => ({ id: text, text })),
-    key: 'right',
-  },
-});
 const rules = rulesWith({ floor: 'everyone', afterWrong: 'close', clock: null });
 const byTeam = { mode: 'team', score: 'teams', combine: 'mean' } as const;
-const pick = async (phone: Page, text: string) => {
-  await phone.getByRole('radio', { name: text }).click();
-  await phone.getByRole('button', { name: /^Send/ }).click();
-};
-const pose = async (desk: Page, open: string) => {
-  await step(desk, 'bring it up');
-  await step(desk, 'Pose');
-  await step(desk, open);
-};
-
 test('a handset that is offline for 20 seconds while answering: its answer arrives by itself', async ({
   app,
   browser,
@@ -206,16 +179,6 @@ function threeFormats(): Show {
 }
 const told = async (page: Page) =>
   (await page.locator('main').first().innerText()).replace(/\d+(\.\d)? s\b/g, 'N s');
-async function crash(app: App, what: 'server' | 'database'): Promise<void> {
-  if (what === 'server') {
-    await app.server.kill();
-    await app.server.start();
-  } else {
-    app.killDatabase();
-    await app.database.start();
-  }
-}
-
 for (const what of ['server', 'database'] as const)
   test(`the ${what} killed with -9 in quiz, knockout and counterweight: all goes on where it was`, async ({
     app,
@@ -234,7 +197,7 @@ for (const what of ['server', 'database'] as const)
         await desk.waitForTimeout(700);
         const before: Record<string, string> = {};
         for (const [name, page] of Object.entries(pages)) before[name] = await told(page);
-        await crash(app, what);
+        await app.crash(what);
         for (const page of Object.values(pages))
           await expect(page.getByText(/No connection/)).toHaveCount(0, { timeout: 15_000 });
         for (const [name, page] of Object.entries(pages))

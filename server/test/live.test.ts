@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { DeskView, PublicView, SeatView } from '@distaff/core';
 import { QueryTypes } from 'sequelize';
+import { viewKey } from '../src/auth/tokens.ts';
 import { openDatabase } from '../src/db/database.ts';
 import { demoShow, unique, World, type Host, type Visitor } from './world.ts';
 
@@ -52,6 +53,21 @@ describe('who may come where', () => {
     const stage = world.connect({ as: 'stage', code: sitting.code, key: sitting.stageKey });
     await stage.until(() => stage.last('view'));
     expect(await stage.send({ type: 'close' })).toMatchObject({ refused: 'invalid' });
+    // The key of an overlay leads to the same picture and acts nothing.
+    const overlay = world.connect({ as: 'stage', code: sitting.code, key: viewKey(sitting.stageKey) });
+    await overlay.until(() => overlay.last('view'));
+    const touch = { type: 'choose', ref: 'tides:v100' };
+    expect(await overlay.send(touch)).toMatchObject({ refused: 'notYours' });
+    // A link for a co-host leads to the desk until it is closed.
+    const { key } = (await host.call('POST', `/api/sittings/${sitting.id}/desk-link`)).json;
+    const coHost = world.connect({ as: 'desk', sitting: sitting.id, key });
+    await coHost.until(() => coHost.last('view'));
+    expect(await coHost.send({ type: 'begin' })).toMatchObject({ ok: true });
+    expect((await other.call('DELETE', `/api/sittings/${sitting.id}/desk-link`)).status).toBe(404);
+    expect((await host.call('DELETE', `/api/sittings/${sitting.id}/desk-link`)).status).toBe(204);
+    await coHost.until(() => !coHost.socket.connected);
+    const late = world.connect({ as: 'desk', sitting: sitting.id, key });
+    expect(await late.refused()).toMatchObject({ code: 'notThere' });
   });
 });
 

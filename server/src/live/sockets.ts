@@ -18,7 +18,7 @@ import {
 import { nanoid } from 'nanoid';
 import type { Server, Socket } from 'socket.io';
 import * as v from 'valibot';
-import { hashToken } from '../auth/tokens.ts';
+import { hashToken, viewKey } from '../auth/tokens.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { Account } from '../db/accounts.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
@@ -115,6 +115,7 @@ async function admit(parts: Parts, socket: Socket): Promise<Visit> {
   }
   if (auth.as === 'stage') {
     if (account?.id === info.accountId) return visit(parts, info, 'stage', { role: 'stage', id: account.id });
+    if (auth.key === viewKey(info.stageKey)) return visit(parts, info, 'stage', null);
     if (auth.key !== info.stageKey) {
       parts.guesses.failed(from, parts.now());
       throw turnAway('signIn', 'Open the stage from the desk, or with the whole link that the desk shows.');
@@ -157,7 +158,11 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   const state = await live.host.state();
   if (as === 'desk') {
     if (visitor.actor!.id === CO_HOST) void socket.join(roomOf.coHost(sitting));
-    socket.emit('keys', { stage: visitor.stageKey, coHost: visitor.actor!.id === CO_HOST });
+    socket.emit('keys', {
+      stage: visitor.stageKey,
+      view: viewKey(visitor.stageKey),
+      coHost: visitor.actor!.id === CO_HOST,
+    });
     socket.emit('view', deskView(state));
     socket.emit('present', live.audiences.present());
   } else if (as === 'stage') socket.emit('view', stageView(state));
@@ -211,8 +216,10 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
     });
   if (as !== 'handset') {
     const command = as === 'desk' ? ordered(HostCommand) : ordered(StageCommand);
-    const order = take(command, (input) =>
-      live.host.submit({ ...input, actor: visitor.actor!, ...live.delays.of(socket.id) }),
+    const order = take(command, async (input) =>
+      visitor.actor
+        ? live.host.submit({ ...input, actor: visitor.actor, ...live.delays.of(socket.id) })
+        : refuse('notYours', 'This page only looks on.'),
     );
     socket.on('command', order);
     return;

@@ -21,6 +21,12 @@ type Hello =
   | { as: 'desk'; sitting: string; key?: string }
   | { as: 'stage'; code: string; key?: string }
   | { as: 'handset'; code: string; token?: string };
+/** What a desk may hand on: the key of the stage, and one that only looks on. Who came as a co-host hands on no desk. */
+interface Keys {
+  stage: string;
+  view: string;
+  coHost: boolean;
+}
 export type Answer = { ok: true; seq: number; seat?: SeatView | null } | Refusal;
 
 interface Waiting {
@@ -44,8 +50,7 @@ export const useSitting = defineStore('sitting', () => {
   const view = shallowRef<PublicView | StageView | DeskView | null>(null);
   const seat = shallowRef<SeatView | null>(null);
   const present = shallowRef<ReadonlySet<string>>(new Set());
-  /** What a desk may hand on: the key of the stage. Who came as a co-host hands on no desk. */
-  const keys = shallowRef<{ stage: string; coHost: boolean } | null>(null);
+  const keys = shallowRef<Keys | null>(null);
   const connected = ref(false);
   /** Why this surface may not be here; a sentence from the server. */
   const turnedAway = ref<{ code: string; sentence: string } | null>(null);
@@ -100,7 +105,7 @@ export const useSitting = defineStore('sitting', () => {
     });
     // The server measures by itself how long the way here is.
     own.on('echo', (reply: () => void) => reply());
-    own.on('keys', (given: { stage: string; coHost: boolean }) => (keys.value = given));
+    own.on('keys', (given: Keys) => (keys.value = given));
     own.on('present', (seats: string[]) => (present.value = new Set(seats)));
     resample = setInterval(() => own.connected && void sampleTime(own, 1), RESAMPLE_EVERY);
   }

@@ -121,7 +121,7 @@ async function copy(link: string): Promise<void> {
         <v-list-item
           :prepend-icon="mdiLayersOutline"
           :title="t('desk.overlay')"
-          :href="`/overlay/${desk.view.code}/try#${stageKey}`"
+          :href="`/overlay/${desk.view.code}/try#${sitting.keys?.view ?? ''}`"
           target="distaff-overlay"
         />
         <v-list-item
