@@ -66,20 +66,33 @@ export class LoadProcess {
   }
 }
 
-export function startChild(file: string): ChildProcess {
-  const args = ['--import', 'tsx', path.join(here, file)];
+export function startChild(file: string, ...more: string[]): ChildProcess {
+  const args = ['--import', 'tsx', path.join(here, file), ...more];
   return spawn(process.execPath, args, { stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
 }
 
 /** The built application with a database of its own, and a host who is signed in. */
 export class House {
-  readonly #folder = mkdtempSync(path.join(os.tmpdir(), 'distaff-bench-'));
-  readonly #database = new PrivateMariaDb(path.join(this.#folder, 'mariadb'));
+  #folder = '';
+  #database!: PrivateMariaDb;
   #server!: ServerProcess;
   #cookie = '';
   url = '';
 
+  /** The same house, visited from another process. */
+  static visit(url: string, cookie: string): House {
+    const house = new House();
+    house.url = url;
+    house.#cookie = cookie;
+    return house;
+  }
+  get cookie(): string {
+    return this.#cookie;
+  }
+
   async open(): Promise<void> {
+    this.#folder = mkdtempSync(path.join(os.tmpdir(), 'distaff-bench-'));
+    this.#database = new PrivateMariaDb(path.join(this.#folder, 'mariadb'));
     const port = await freePort();
     const env = {
       DATABASE_URL: await this.#database.start(),
