@@ -37,7 +37,7 @@ test('a handset that is offline for 20 seconds while answering: its answer arriv
   await desk.waitForTimeout(20_000);
   await expect(desk.getByText('No answer yet')).toBeVisible();
   offline = false;
-  await expect(desk.locator('.answers')).toContainText('right', { timeout: 15_000 });
+  await expect(desk.locator('.answers')).toContainText('right', { timeout: 25_000 });
   await expect(phone.getByText(/No connection/)).toHaveCount(0);
 });
 

@@ -35,6 +35,7 @@ interface Waiting {
   settle: (answer: Answer) => void;
 }
 
+const CONNECT_WITHIN = 6000;
 const ANSWER_WITHIN = 4000;
 const AGAIN_AFTER = 400;
 const SAMPLES = 8;
@@ -71,6 +72,8 @@ export const useSitting = defineStore('sitting', () => {
     const own = io({
       auth: (give) => give(hello()),
       transports: ['websocket', 'polling'],
+      // A phone that comes back must not sit out an attempt that was lost on the way.
+      timeout: CONNECT_WITHIN,
       reconnectionDelay: 200,
       reconnectionDelayMax: 1500,
       randomizationFactor: 0.3,
