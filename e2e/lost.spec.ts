@@ -183,7 +183,7 @@ for (const what of ['server', 'database'] as const)
     app,
     browser,
   }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(300_000);
     const host = await app.host(browser);
     const desk = host.page;
     const sitting = await host.openDoors(threeFormats());
