@@ -3,14 +3,20 @@ import { newRound, rulesWith, type Round, type RoundOf, type Show } from '@dista
 import { choice, expect, nextStep, pick, pose, press, quizShow, step, test } from './app.ts';
 
 const rules = rulesWith({ floor: 'everyone', afterWrong: 'close', clock: null });
-const byTeam = { mode: 'team', score: 'teams', combine: 'mean' } as const;
+const onePhone = { mode: 'team', score: 'teams', combine: 'mean' } as const;
+/** From the lock to the end of a question; `settles` is what the bar calls it to give the points. */
+async function toEnd(desk: Page, settles: string): Promise<void> {
+  for (const says of ['Show the answer', 'Show the key', settles, 'Done with this question'])
+    await step(desk, says);
+}
+
 test('a handset that is offline for 20 seconds while answering: its answer arrives by itself', async ({
   app,
   browser,
 }) => {
   const host = await app.host(browser);
   const desk = host.page;
-  const sitting = await host.openDoors(quizShow([choice('One')], rules, byTeam));
+  const sitting = await host.openDoors(quizShow([choice('One')], rules, onePhone));
   const phone = await host.phone();
   let offline = false;
   const open = new Set<{ close: () => Promise<void> }>();
@@ -47,7 +53,7 @@ test('messages that come twice and out of order: each answer counts once, and no
 }) => {
   const host = await app.host(browser);
   const desk = host.page;
-  const sitting = await host.openDoors(quizShow([choice('One'), choice('Two')], rules, byTeam));
+  const sitting = await host.openDoors(quizShow([choice('One'), choice('Two')], rules, onePhone));
   const phone = await host.phone();
   let n = 0;
   await phone.routeWebSocket(/socket\.io/, (client) => {
@@ -71,10 +77,7 @@ test('messages that come twice and out of order: each answer counts once, and no
   for (const end of ['Done with this question', 'Close the show']) {
     await pose(desk, 'Open the answers for everyone');
     await pick(phone, 'right');
-    await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await step(desk, 'Settle: 1 right answer');
-    await step(desk, 'Done with this question');
+    await toEnd(desk, 'Settle: 1 right answer');
     if (end === 'Close the show') await step(desk, end);
   }
   await expect(phone.locator('header b')).toHaveText('200');
@@ -88,7 +91,7 @@ test('two desks: a co-host by a link sees every act at once; both pressing at th
 }) => {
   const host = await app.host(browser);
   const desk = host.page;
-  const sitting = await host.openDoors(quizShow([choice('One'), choice('Two')], rules, byTeam));
+  const sitting = await host.openDoors(quizShow([choice('One'), choice('Two')], rules, onePhone));
   const made = await host.context.request.post(`/api/sittings/${sitting.id}/desk-link`);
   const { key } = (await made.json()) as { key: string };
   const other = await (await browser.newContext({ baseURL: app.url })).newPage();
@@ -143,7 +146,7 @@ test('what cannot be stored is said at the desk, shown to nobody, and done by it
 }) => {
   const host = await app.host(browser);
   const desk = host.page;
-  const sitting = await host.openDoors(quizShow([choice('One')], rules, byTeam));
+  const sitting = await host.openDoors(quizShow([choice('One')], rules, onePhone));
   const stage = await host.stage(sitting);
   await step(desk, 'Begin the round');
   await stage.getByText('Question 1 of 1 comes up').waitFor();
@@ -162,7 +165,7 @@ test('what cannot be stored is said at the desk, shown to nobody, and done by it
 /** A quiz, a knockout and a counterweight, of one question each. */
 function threeFormats(): Show {
   let n = 0;
-  const show = quizShow([choice('Quiz'), choice('Knockout'), choice('Counterweight')], rules, byTeam);
+  const show = quizShow([choice('Quiz'), choice('Knockout'), choice('Counterweight')], rules, onePhone);
   const round = (format: 'quiz' | 'knockout' | 'counterweight', question: string): Round => {
     const one = newRound(format, () => `r${n++}`) as RoundOf<'quiz'>;
     one.content.items = [{ id: question, points: null }];
@@ -207,10 +210,7 @@ for (const what of ['server', 'database'] as const)
     await pick(ansa, 'right');
     await survive('quiz: one has answered, one has not');
     await pick(jory, 'wrong');
-    await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await step(desk, 'Settle: 1 right answer');
-    await step(desk, 'Done with this question');
+    await toEnd(desk, 'Settle: 1 right answer');
     await step(desk, 'Go on to: knockout');
     await survive('knockout: lives before the question');
     await pose(desk, 'Open the answers for everyone');
@@ -228,10 +228,7 @@ for (const what of ['server', 'database'] as const)
     await step(desk, 'Hand on to Fairlead');
     await survive('counterweight: handed on');
     await pick(jory, 'right');
-    await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await step(desk, 'Award');
-    await step(desk, 'Done with this question');
+    await toEnd(desk, 'Award');
     await nextStep(desk).getByText('Fairlead has a cover lifted').waitFor();
     await survive('counterweight: a choice is waited for');
     await jory.getByRole('button', { name: 'Cover 1' }).click();

@@ -93,14 +93,9 @@ export class Audiences {
   /** What concerns few is shown to few. */
   #showMinor(state: SittingState): void {
     const stirred = new Set(this.#stirred);
-    const handsets = this.#handsetPending;
     this.#clear();
     if (state.phase !== 'lobby') this.#showHandsets(state);
-    else if (handsets) this.#handsetPending = handsets;
-    this.#handsetPending ??=
-      state.phase === 'lobby'
-        ? setTimeout(() => this.#showHandsets(this.#latest!), GATHER_DOORS).unref()
-        : null;
+    else this.#handsetPending ??= setTimeout(() => this.#showHandsets(this.#latest!), GATHER_DOORS).unref();
     this.#showHosts(state);
     if (stirred.size === 0) return;
     for (const seat of this.#present.keys())

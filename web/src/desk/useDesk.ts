@@ -72,16 +72,8 @@ export const useDesk = defineStore('desk', () => {
     if (answer.refused !== 'already' || command.type === 'answerFor') notice.value = answer.sentence;
     return false;
   }
-  /** Whether the host may enter an answer for a team: while answers are open, where teams answer as one. */
-  const mayEnter = computed(() => {
-    const type = question.value?.control?.type;
-    return (
-      question.value?.step === 'open' &&
-      type !== undefined &&
-      type !== 'none' &&
-      !view.value.private.memberwise
-    );
-  });
+  /** Whether the host may enter an answer for some team. */
+  const mayEnter = computed(() => (view.value.private.question?.mayEnter.length ?? 0) > 0);
 
   /** Does the next step; a second press right after the first is the same press. */
   function nextStep(atTheBoard: () => void, atTheEnd: () => void): void {

@@ -114,6 +114,18 @@ export function answer(
   return isRefusal(locked) ? [answered] : [answered, ...locked];
 }
 
+/** The teams for which the host may enter an answer now: those on the floor that have given none that is final. */
+export function mayBeEntered(state: SittingState): string[] {
+  const { question } = state;
+  if (question?.step !== 'open' || memberwise(state)) return [];
+  if (kindInPlay(state, question).given !== 'handset') return [];
+  const { change } = rulesOf(state);
+  return state.teams
+    .map((team) => team.id)
+    .filter((id) => question.mode === 'everyone' || id === question.floor)
+    .filter((id) => change || !question.byWho.has(id));
+}
+
 /** How far the seats were looked through for one that is waited for: a thousand need not be asked each time. */
 const lookedThrough = new WeakMap<QuestionInPlay, { seats: Seat[]; at: number }>();
 

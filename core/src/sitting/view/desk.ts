@@ -2,6 +2,7 @@ import { questionForHost, type QuestionForHost } from '../../question/forHost.ts
 import type { AnswerView, Verdict } from '../../question/kind.ts';
 import type { FormatName } from '../../formats/index.ts';
 import type { Clock } from '../clock.ts';
+import { mayBeEntered } from '../decide/answer.ts';
 import { comingQuestion } from '../decide/round.ts';
 import { wonBy } from '../decide/steps.ts';
 import type { Draft } from '../events.ts';
@@ -27,6 +28,8 @@ export interface DeskResponse {
 
 export interface DeskQuestion extends QuestionForHost {
   responses: DeskResponse[];
+  /** The teams for which the host may enter an answer. */
+  mayEnter: string[];
   /** What each team with an answer gets or loses as things stand. */
   worth: Record<string, number>;
   /** The team that gets it next if it is handed on, or anybody by buzz. */
@@ -53,9 +56,6 @@ export interface DeskView extends PublicView {
   private: {
     seats: { id: string; name: string; team: string }[];
     question: DeskQuestion | null;
-    /** How many lines the ledger has, and how many questions are over: both are asked for apart. */
-    ledger: number;
-    over: number;
     next: NextStep;
     rounds: RoundLine[];
     /** The steps that can be taken back, the last one first. */
@@ -104,6 +104,7 @@ function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuesti
   return {
     ...questionForHost(written, order),
     responses: responsesOf(state, question, order),
+    mayEnter: mayBeEntered(state),
     worth: Object.fromEntries(teams.map((team) => [team, worthTo(state, question, team)?.amount ?? 0])),
     handOnTo: over || question.floor === null ? null : handOnTo(state, question),
     clock: question.clock,
@@ -123,8 +124,6 @@ export function deskView(state: SittingState): DeskView {
         .filter((seat) => !seat.removed)
         .map(({ id, name, team }) => ({ id, name, team })),
       question: state.question ? deskQuestion(state, state.question) : null,
-      ledger: state.ledger.length,
-      over: state.played.length,
       next: nextStep(state),
       rounds: state.show.rounds.map(({ format, title }, index) => ({
         format,

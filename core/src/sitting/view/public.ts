@@ -106,9 +106,8 @@ export function shortView(view: PublicView, audience: keyof typeof MANY): Public
   const leaders = view.teams.filter((team) => team.place <= LEADERS[audience] && !meant.has(team.id));
   const room = Math.max(0, most - kept.length);
   // At the doors all share the first place: who came last is seen to have come.
-  leaders.splice(0, view.phase === 'lobby' ? Math.max(0, leaders.length - room) : 0);
-  leaders.length = Math.min(leaders.length, room);
-  const teams = [...kept, ...leaders];
+  const seen = view.phase === 'lobby' && room > 0 ? leaders.slice(-room) : leaders.slice(0, room);
+  const teams = [...kept, ...seen];
   const known = new Set(teams.map((team) => team.id));
   const result = question?.result?.filter(({ team }) => known.has(team)) ?? null;
   return { ...view, teams, question: question && { ...question, result } };

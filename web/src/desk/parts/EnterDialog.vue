@@ -11,11 +11,9 @@ const team = ref<string | null>(null);
 const sending = ref(false);
 const question = computed(() => desk.view.question);
 const choices = computed(() => {
-  const answered = new Set(desk.view.private.question?.responses.map((one) => one.team));
-  const { floor, mode } = question.value!;
-  return desk.view.teams.filter((one) => !answered.has(one.id) && (mode === 'everyone' || one.id === floor));
+  const may = desk.view.private.question?.mayEnter ?? [];
+  return desk.view.teams.filter((one) => may.includes(one.id));
 });
-const ready = computed(() => question.value?.step === 'open' && choices.value.length > 0);
 watch(
   () => desk.dialog === 'enter',
   (open) => {
@@ -48,7 +46,7 @@ async function enter(answer: object): Promise<void> {
   >
     <v-card v-if="question" class="card">
       <h2>{{ t('desk.enter') }}</h2>
-      <p v-if="!ready">{{ t('desk.enterNone') }}</p>
+      <p v-if="!desk.mayEnter">{{ t('desk.enterNone') }}</p>
       <template v-else>
         <v-select
           v-model="team"
