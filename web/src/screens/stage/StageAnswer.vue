@@ -114,7 +114,7 @@ p {
   min-height: 0;
 }
 .pad {
-  font-size: calc(3 * var(--u));
+  font-size: calc(3.6 * var(--u));
   min-height: 0;
   overflow-y: auto;
 }
