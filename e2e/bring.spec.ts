@@ -268,3 +268,45 @@ test('what cannot be read is refused with a clear sentence, and nothing is broug
   await expect(page.getByRole('alert')).toHaveText(/too large: at most 25 MB/);
   expect((await questions(host)).total).toBe(0);
 });
+
+test('ten thousand rows are broken off while they are stored, and then brought in', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  const rows = Array.from(
+    { length: 10_000 },
+    (_, i) => `Which knot is number ${i}?,Bowline,Sheet bend,${'AB'[i % 2]}`,
+  );
+  await page.goto('/studio/questions/bring-in');
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({
+      name: 'Knots.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(['Question,Option A,Option B,Correct', ...rows].join('\n')),
+    });
+  await page.getByRole('button', { name: 'Read the rows' }).click();
+  await expect(page.getByText('10000 rows, 10000 chosen')).toBeVisible({ timeout: 20_000 });
+  await page
+    .getByRole('button', { name: /^Bring in \d/ })
+    .last()
+    .click();
+  await expect(page.getByText(/Storing questions: \d+ of 10000/)).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText(/Storing questions/)).toBeHidden();
+  expect((await questions(host)).total).toBe(0);
+
+  await page
+    .getByRole('button', { name: /^Bring in \d/ })
+    .last()
+    .click();
+  await expect(page.getByText('10000 questions were brought in')).toBeVisible({ timeout: 30_000 });
+  // Each of them has these words; so many are not counted, nor looked through.
+  expect((await questions(host, 'q=number')).total).toBe(3000);
+  await page.getByRole('link', { name: 'Look at the set' }).click();
+  await page.getByRole('searchbox', { name: 'Search prompts' }).fill('knot number');
+  await expect(page.getByText('More than 3000 questions')).toBeVisible();
+});

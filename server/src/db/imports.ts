@@ -15,28 +15,80 @@ export interface Import {
   takenBack: boolean;
 }
 
+/** An import that is being stored. */
+interface Running {
+  accountId: string;
+  stored: number;
+  of: number;
+  stop: AbortController;
+  ended: Promise<unknown>;
+}
+
 /** Imports that are still listed. */
 const LISTED = 20;
 
 /** What was brought in from files, so that the whole of one can be taken back. */
 export class Imports {
   readonly #db: Sequelize;
+  readonly #running = new Map<string, Running>();
 
   constructor(db: Sequelize) {
     this.#db = db;
   }
 
-  /** Brings questions into a set in one transaction: all or none. @returns the id of the import. */
+  /**
+   * Brings questions into a set in one transaction: all or none.
+   * @param id that of the import, by which it can be watched and broken off meanwhile
+   * @throws Problem 409 where there is such an import already, or it was broken off: nothing is stored then.
+   */
   async bringIn(
     reach: Reach,
     setId: string,
     source: string,
     questions: readonly Question[],
+    id = nanoid(),
   ): Promise<string> {
+    if (this.#running.has(id))
+      throw new Problem(409, 'runs', 'These questions are being brought in already.');
+    const own: Running = {
+      accountId: reach.accountId,
+      stored: 0,
+      of: questions.length,
+      stop: new AbortController(),
+      ended: Promise.resolve(),
+    };
+    const work = this.#store(reach, setId, source, questions, id, own);
+    own.ended = work.catch(() => undefined);
+    this.#running.set(id, own);
+    try {
+      await work;
+    } finally {
+      this.#running.delete(id);
+    }
+    return id;
+  }
+
+  async #store(
+    reach: Reach,
+    setId: string,
+    source: string,
+    questions: readonly Question[],
+    id: string,
+    own: Running,
+  ): Promise<void> {
     const { ownerId } = await accessTo(reach, setId, 'edit');
-    return this.#db.transaction(async (transaction) => {
-      const id = nanoid();
-      await addQuestions(ownerId, setId, questions, transaction, id);
+    await this.#db.transaction(async (transaction) => {
+      const [taken] = await this.#db.query('SELECT 1 FROM import WHERE id = ?', {
+        replacements: [id],
+        type: QueryTypes.SELECT,
+        transaction,
+      });
+      if (taken) throw new Problem(409, 'stored', 'These questions were brought in already.');
+      const stored = (count: number) => {
+        own.stored = count;
+        if (own.stop.signal.aborted) throw new Problem(409, 'brokenOff', 'This import was broken off.');
+      };
+      await addQuestions(ownerId, setId, questions, { within: transaction, importId: id, stored });
       await this.#db.query(
         'INSERT INTO import (id, account_id, set_id, source, questions, at) VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))',
         {
@@ -45,8 +97,13 @@ export class Imports {
           transaction,
         },
       );
-      return id;
     });
+  }
+
+  /** How far one's own import is, that is being stored; null where none is. */
+  progress(accountId: string, id: string): { stored: number; of: number } | null {
+    const own = this.#running.get(id);
+    return own?.accountId === accountId ? { stored: own.stored, of: own.of } : null;
   }
 
   async list(accountId: string): Promise<Import[]> {
@@ -75,12 +132,20 @@ export class Imports {
     }));
   }
 
-  /** Puts all questions of one's own import away; each can still be restored. @returns how many there were. */
+  /**
+   * Breaks one's own import off while it is being stored; puts all its questions away afterwards, of
+   * which each can still be restored. @returns how many there were.
+   */
   async takeBack(reach: Reach, id: string): Promise<number> {
+    const some = this.#running.get(id);
+    const running = some?.accountId === reach.accountId ? some : null;
+    running?.stop.abort();
+    await running?.ended;
     const [found] = await this.#db.query<{ set_id: string }>(
       'SELECT set_id FROM import WHERE id = ? AND account_id = ?',
       { replacements: [id, reach.accountId], type: QueryTypes.SELECT },
     );
+    if (!found && running) return 0;
     if (!found) throw new Problem(404, 'notThere', 'There is no such import.');
     await accessTo(reach, found.set_id, 'edit');
     return this.#db.transaction(async (transaction) => {

@@ -1,23 +1,14 @@
-import {
-  foldText,
-  nearestWord,
-  wordsOf,
-  type KindName,
-  type QuestionSort,
-  type QuestionState,
-} from '@distaff/core';
+import { foldText, nearestWord, wordsOf, type KindName, type QuestionSort } from '@distaff/core';
 import { QueryTypes, type Sequelize } from 'sequelize';
+import {
+  filterClause,
+  indexed,
+  likeOf,
+  wordClause,
+  type Clause,
+  type QuestionFilter,
+} from './questionFilter.ts';
 
-export interface QuestionFilter {
-  words?: string;
-  set?: string;
-  kind?: KindName[];
-  tag?: string;
-  language?: string;
-  difficulty?: string;
-  state?: QuestionState;
-  deleted?: boolean;
-}
 export interface QuestionLine {
   id: string;
   setId: string;
@@ -35,76 +26,17 @@ export interface QuestionLine {
 }
 export interface FoundQuestions {
   questions: QuestionLine[];
+  /** How many there are; where there are `more`, only as many as were counted. */
   total: number;
+  more: boolean;
   /** What was searched for instead, where the words as typed led to nothing. */
   instead: string | null;
 }
 
-/** Shortest word that InnoDB's full-text index holds, and words that it leaves out, by default. */
-const SHORTEST = 3;
-const STOPWORDS = new Set(
-  'a about an are as at be by com de en for from how i in is it la of on or that the this to was what when where who will with und www'.split(
-    ' ',
-  ),
-);
-/** A word that the index can find by its beginning; scripts without blanks between words need LIKE. */
-const indexed = (word: string) =>
-  word.length >= SHORTEST &&
-  !STOPWORDS.has(word) &&
-  /^[\p{L}\p{M}\p{N}]+$/u.test(word) &&
-  !/[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}]/u.test(word);
-const likeOf = (word: string) => word.replace(/[\\%_]/g, '\\$&');
-
-interface Clause {
-  sql: string[];
-  values: unknown[];
-}
-
-/** The condition for each folded word: that some word of the question begins with it. */
-function wordClause(words: readonly string[]): Clause {
-  const clause: Clause = { sql: [], values: [] };
-  const full = words.filter(indexed);
-  if (full.length > 0) {
-    clause.sql.push('MATCH (q.search_text) AGAINST (? IN BOOLEAN MODE)');
-    clause.values.push(full.map((word) => `+${word}*`).join(' '));
-  }
-  for (const word of words.filter((one) => !indexed(one))) {
-    const anywhere = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}]/u.test(word);
-    clause.sql.push('q.search_text LIKE ?');
-    clause.values.push(anywhere ? `%${likeOf(word)}%` : `% ${likeOf(word)}%`);
-  }
-  return clause;
-}
-
-/** `hidden` are the sets that are deleted or archived. */
-function filterClause(
-  accountId: string,
-  filter: QuestionFilter,
-  hidden: readonly string[],
-  today: string,
-): Clause {
-  // Whose a set is has been asked before; its own index then needs no look at each row.
-  const sql = filter.set ? [] : ['q.account_id = ?'];
-  const values: unknown[] = filter.set ? [] : [accountId];
-  const add = (condition: string, ...given: unknown[]) => {
-    sql.push(condition);
-    values.push(...given);
-  };
-  add(filter.deleted ? 'q.deleted_at IS NOT NULL' : 'q.deleted_at IS NULL');
-  if (filter.set) add('q.set_id = ?', filter.set);
-  if (hidden.length > 0) add(`q.set_id NOT IN (${hidden.map(() => '?').join(',')})`, ...hidden);
-  if (filter.kind?.length) add(`q.kind IN (${filter.kind.map(() => '?').join(',')})`, ...filter.kind);
-  if (filter.language)
-    add('(q.language = ? OR q.language LIKE ?)', filter.language, `${likeOf(filter.language)}-%`);
-  if (filter.difficulty) add('q.difficulty = ?', filter.difficulty);
-  if (filter.tag)
-    add('EXISTS (SELECT 1 FROM question_tag t WHERE t.question_id = q.id AND t.tag = ?)', filter.tag);
-  if (filter.state === 'unfinished') add('q.unfinished = 1');
-  if (filter.state === 'remarks') add('q.remarks > 0');
-  if (filter.state === 'stale') add('q.check_again_by <= ?', today);
-  if (filter.state === 'unused') add('NOT EXISTS (SELECT 1 FROM question_use u WHERE u.question_id = q.id)');
-  return { sql, values };
-}
+/** Matches of a word that are counted at most: to read every one of a common word takes longer than typing on. */
+const COUNTED = 3000;
+/** Lines up to which a page of a common word is read along the order of the list rather than gathered and sorted. */
+const NEAR = 500;
 
 /** Finds questions; knows one account's library at a time. */
 export class QuestionSearch {
@@ -140,37 +72,44 @@ export class QuestionSearch {
     words: readonly string[],
     { sort, limit, offset }: { sort: QuestionSort; limit: number; offset: number },
     today: string,
-  ): Promise<{ questions: QuestionLine[]; total: number }> {
+  ): Promise<Omit<FoundQuestions, 'instead'>> {
     const hidden = await this.#hidden(accountId, filter);
-    if (hidden === null) return { questions: [], total: 0 };
+    if (hidden === null) return { questions: [], total: 0, more: false };
     const byFilter = filterClause(accountId, filter, hidden, today);
-    const byWord = wordClause(words);
-    const where = `WHERE ${[...byFilter.sql, ...byWord.sql].join(' AND ')}`;
-    const values = [...byFilter.values, ...byWord.values];
-    const order =
-      sort === 'place' && filter.set
-        ? 'q.position, q.id'
-        : sort === 'prompt'
-          ? 'q.prompt, q.id'
-          : 'q.updated_at DESC, q.id DESC';
+    const byPlace = sort === 'place' && filter.set !== undefined;
+    const order = byPlace ? 'position, id' : sort === 'prompt' ? 'prompt, id' : 'updated_at DESC, id DESC';
     const tail = `ORDER BY ${order} LIMIT ${Number(limit)} OFFSET ${Number(offset)}`;
-    const select = { replacements: values, type: QueryTypes.SELECT as const };
-    const count = async () => {
-      const [counted] = await this.#db.query<{ total: number }>(
-        `SELECT COUNT(*) AS total FROM question q ${where}`,
-        select,
+    const ask = (byWord: Clause, sql: (where: string) => string) =>
+      this.#db.query<{ id: string; total: number }>(
+        sql(`FROM question q WHERE ${[...byFilter.sql, ...byWord.sql].join(' AND ')}`),
+        { replacements: [...byFilter.values, ...byWord.values], type: QueryTypes.SELECT },
       );
-      return Number(counted?.total ?? 0);
-    };
-    const [ids, total] = await Promise.all([
-      this.#db.query<{ id: string }>(`SELECT q.id FROM question q ${where} ${tail}`, select),
-      count(),
-    ]);
-    const lines = await this.lines(
-      ids.map(({ id }) => id),
-      today,
+    const inOrder = (byWord: Clause) => ask(byWord, (where) => `SELECT q.id ${where} ${tail}`);
+    const linesOf = (rows: readonly { id: string }[]) =>
+      this.lines(
+        rows.map(({ id }) => id),
+        today,
+      );
+    const byWord = wordClause(words);
+    if (words.length === 0) {
+      const [rows, [counted]] = await Promise.all([
+        inOrder(byWord),
+        ask(byWord, (where) => `SELECT COUNT(*) AS total ${where}`),
+      ]);
+      return { questions: await linesOf(rows), total: Number(counted?.total ?? 0), more: false };
+    }
+    // Counted and put in order in one go, since to read a match costs more than to find it.
+    const rows = await ask(
+      byWord,
+      (where) =>
+        `SELECT m.id, COUNT(*) OVER () AS total
+          FROM (SELECT q.id, q.position, q.prompt, q.updated_at ${where} LIMIT ${COUNTED + 1}) m ${tail}`,
     );
-    return { questions: lines, total };
+    const total = Number(rows[0]?.total ?? 0);
+    if (total <= COUNTED) return { questions: await linesOf(rows), total, more: false };
+    const along = offset < NEAR && (byPlace || !filter.set);
+    const found = await inOrder(along ? wordClause(words, true) : byWord);
+    return { questions: await linesOf(found), total: COUNTED, more: true };
   }
 
   /** Sets whose questions are not looked at; null where the one asked for is not there. */
@@ -197,6 +136,7 @@ export class QuestionSearch {
   async lines(ids: readonly string[], today: string): Promise<QuestionLine[]> {
     if (ids.length === 0) return [];
     const places = ids.map(() => '?').join(',');
+    // Straight: begun at the few sets, the join would read all their questions to find these.
     const select = { replacements: [...ids] as unknown[], type: QueryTypes.SELECT as const };
     const [rows, tags] = await Promise.all([
       this.#db.query<{
@@ -213,7 +153,7 @@ export class QuestionSearch {
       }>(
         `SELECT q.id, q.set_id, s.title, q.kind, q.prompt, q.unfinished, q.remarks, CAST(q.check_again_by AS CHAR) AS check_again_by, q.updated_at,
             JSON_VALUE(q.doc, '$.picture.file') AS picture
-          FROM question q JOIN question_set s ON s.id = q.set_id WHERE q.id IN (${places})`,
+          FROM question q STRAIGHT_JOIN question_set s ON s.id = q.set_id WHERE q.id IN (${places})`,
         select,
       ),
       this.#db.query<{ question_id: string; tag: string }>(

@@ -10,6 +10,17 @@ import { columnsOf, index, insertMany, storedQuestion, type StoredQuestion } fro
 
 const db = () => QuestionRow.sequelize!;
 
+/** Questions that are stored in one go; between two goes others have their turn, and it can be broken off. */
+const AT_ONCE = 500;
+
+interface Adding {
+  within?: Transaction;
+  /** The import by which they come. */
+  importId?: string;
+  /** Is told after each go how many are stored; what it throws breaks the whole off. */
+  stored?: (count: number) => void;
+}
+
 /**
  * Adds questions at the end of a set, each under a new id, all or none.
  * @returns their ids in the same order.
@@ -18,8 +29,7 @@ export async function addQuestions(
   ownerId: string,
   setId: string,
   questions: readonly Question[],
-  within?: Transaction,
-  importId: string | null = null,
+  { within, importId, stored }: Adding = {},
 ): Promise<string[]> {
   const work = async (transaction: Transaction): Promise<string[]> => {
     // The lock keeps two who add at once from taking the same places.
@@ -33,34 +43,38 @@ export async function addQuestions(
       ((await QuestionRow.max('position', { where: { setId }, transaction })) as number | null) ?? 0;
     const fresh = questions.map((question) => ({ ...question, id: nanoid(12), origin: null }));
     const now = new Date().toISOString().replace('T', ' ').replace('Z', '');
-    await insertMany(
-      `INSERT INTO question (id, set_id, account_id, position, kind, language, difficulty, unfinished,
+    for (let from = 0; from < fresh.length; from += AT_ONCE) {
+      const part = fresh.slice(from, from + AT_ONCE);
+      await insertMany(
+        `INSERT INTO question (id, set_id, account_id, position, kind, language, difficulty, unfinished,
         remarks, check_again_by, prompt, search_text, doc, version, created_at, updated_at, import_id) VALUES`,
-      fresh.map((question, i) => {
-        const row = columnsOf(question);
-        return [
-          question.id,
-          setId,
-          ownerId,
-          last + i + 1,
-          row.kind,
-          row.language,
-          row.difficulty,
-          row.unfinished ? 1 : 0,
-          row.remarks,
-          row.checkAgainBy,
-          row.prompt,
-          row.searchText,
-          JSON.stringify(question),
-          1,
-          now,
-          now,
-          importId,
-        ];
-      }),
-      transaction,
-    );
-    await index(ownerId, fresh, transaction);
+        part.map((question, i) => {
+          const row = columnsOf(question);
+          return [
+            question.id,
+            setId,
+            ownerId,
+            last + from + i + 1,
+            row.kind,
+            row.language,
+            row.difficulty,
+            row.unfinished ? 1 : 0,
+            row.remarks,
+            row.checkAgainBy,
+            row.prompt,
+            row.searchText,
+            JSON.stringify(question),
+            1,
+            now,
+            now,
+            importId ?? null,
+          ];
+        }),
+        transaction,
+      );
+      await index(ownerId, part, transaction);
+      stored?.(from + part.length);
+    }
     return fresh.map((question) => question.id);
   };
   return within ? work(within) : db().transaction(work);

@@ -140,7 +140,7 @@ export const createFilledSet = (
 ): Promise<StoredSet> =>
   SetRow.sequelize!.transaction(async (transaction) => {
     const made = await createSet(accountId, set, transaction);
-    await addQuestions(accountId, made.id, questions, transaction);
+    await addQuestions(accountId, made.id, questions, { within: transaction });
     return made;
   });
 

@@ -10,6 +10,7 @@ import { reach, read, someone, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
 
 const BringIn = v.object({
+  id: v.optional(Id),
   set: Id,
   source: v.pipe(v.string(), v.maxLength(200)),
   questions: v.pipe(
@@ -28,9 +29,12 @@ export function importRoutes(imports: Imports): Router {
   });
   router.post('/imports', async (ctx) => {
     const own = await reach(ctx);
-    const { set, source, questions } = read(BringIn, ctx.request.body);
+    const { id, set, source, questions } = read(BringIn, ctx.request.body);
     ctx.status = 201;
-    ctx.body = { id: await imports.bringIn(own, set, source, questions), count: questions.length };
+    ctx.body = { id: await imports.bringIn(own, set, source, questions, id), count: questions.length };
+  });
+  router.get('/imports/:id/progress', (ctx) => {
+    ctx.body = { progress: imports.progress(someone(ctx).id, read(Id, ctx.params.id)) };
   });
   router.delete('/imports/:id', async (ctx) => {
     ctx.body = { count: await imports.takeBack(await reach(ctx), read(Id, ctx.params.id)) };

@@ -203,7 +203,7 @@ export const server = {
   questions: (query: Partial<QuestionQuery>, offset: number, limit: number) => {
     const given = Object.entries(query).filter(([, value]) => value);
     const search = new URLSearchParams([...given, ['limit', `${limit}`], ['offset', `${offset}`]]);
-    return call<{ questions: QuestionLine[]; total: number; instead: string | null }>(
+    return call<{ questions: QuestionLine[]; total: number; more: boolean; instead: string | null }>(
       'GET',
       `/api/questions?${search}`,
     );
@@ -246,8 +246,11 @@ export const server = {
   cutMedia: (id: string, cut: Cut) => call<StoredMedia>('POST', `/api/media/${id}/cut`, cut),
   hideMedia: (id: string) => call<void>('DELETE', `/api/media/${id}`),
 
-  bringIn: (set: string, source: string, questions: Question[]) =>
-    call<{ id: string; count: number }>('POST', '/api/imports', { set, source, questions }),
+  /** `id` is that of the import, by which it can be watched and taken back, also while it is being stored. */
+  bringIn: (id: string, set: string, source: string, questions: Question[]) =>
+    call<{ id: string; count: number }>('POST', '/api/imports', { id, set, source, questions }),
+  importProgress: (id: string) =>
+    call<{ progress: { stored: number; of: number } | null }>('GET', `/api/imports/${id}/progress`),
   takeBackImport: (id: string) => call<{ count: number }>('DELETE', `/api/imports/${id}`),
 
   address: () => call<{ players: string | null }>('GET', '/api/address'),

@@ -54,6 +54,16 @@ onBeforeUnmount(() => bring.stop());
         {{ t('bring.sendingFiles', bring.sent) }}
         <v-btn size="small" variant="text" @click="bring.breakOff()">{{ t('common.cancel') }}</v-btn>
       </div>
+      <div v-if="bring.stored" class="reading" role="status">
+        <v-progress-linear
+          :model-value="(bring.stored.n / bring.stored.of) * 100"
+          color="primary"
+          height="8"
+          :aria-label="t('bring.storing', bring.stored)"
+        />
+        {{ t('bring.storing', bring.stored) }}
+        <v-btn size="small" variant="text" @click="bring.breakOff()">{{ t('common.cancel') }}</v-btn>
+      </div>
       <SourceStep v-if="bring.step === 'source'" />
       <RowsStep v-else-if="bring.step === 'rows'" />
       <section v-else-if="bring.result" class="done">

@@ -172,7 +172,11 @@ const preview = computed(() =>
           <p class="muted count" role="status">
             <template v-if="bank.instead">{{ t('library.instead', { words: bank.instead }) }}</template>
             {{
-              bank.loaded ? t('library.count', bank.total, { named: { n: bank.total } }) : t('common.loading')
+              bank.loaded
+                ? t(bank.more ? 'library.countMore' : 'library.count', bank.total, {
+                    named: { n: bank.total },
+                  })
+                : t('common.loading')
             }}
           </p>
         </div>

@@ -49,7 +49,9 @@ async function bringIn(): Promise<void> {
   const title = newTitle.value.trim() || t('library.firstSet');
   // A set of ours brings its own words along, from the file that it comes from.
   if (id === NEW) id = await bank.createSet({ ...(bring.look?.kind === 'set' ? bring.look.set : {}), title });
-  if (id) await bring.bringIn(id);
+  if (!id || (await bring.bringIn(id))) return;
+  // Nothing came in: the set that was made for it goes as well.
+  if (set.value === NEW) await bank.deleteSet(id);
 }
 </script>
 

@@ -1,6 +1,7 @@
 import { filesOf, lacksOf, placeFiles, type Question } from '@distaff/core';
 import { mendRow, type Columns, type ImportProblem, type ImportRow } from '@distaff/core/interchange';
 import { proxy, wrap, type Remote } from 'comlink';
+import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, triggerRef } from 'vue';
 import { server, type StoredMedia } from '../../api/server.ts';
@@ -27,6 +28,8 @@ export const useBring = defineStore('bring', () => {
   const saving = ref(false);
   /** Pictures and sounds sent so far, of how many. */
   const sent = ref<{ n: number; of: number } | null>(null);
+  /** Questions stored so far, of how many. */
+  const stored = ref<{ n: number; of: number } | null>(null);
   const problem = ref<{ code: string; text: string } | null>(null);
   const result = ref<{ id: string; set: string; count: number; takenBack: boolean } | null>(null);
   let worker: Worker | null = null;
@@ -141,30 +144,52 @@ export const useBring = defineStore('bring', () => {
     }
     return saving.value ? placed : null;
   }
-  function breakOff(): void {
+  /** The import that is being stored. */
+  let storing = '';
+  /** Breaks off what is being sent or stored: nothing of it stays. */
+  async function breakOff(): Promise<void> {
     saving.value = false;
     sent.value = null;
+    // Where that does not reach the server in time, what was stored is taken back afterwards.
+    if (storing) await server.takeBackImport(storing).catch(() => undefined);
+  }
+  /** Follows how far the storing is. */
+  async function follow(id: string, of: number): Promise<void> {
+    stored.value = { n: 0, of };
+    while (storing === id) {
+      const { progress } = await server.importProgress(id).catch(() => ({ progress: null }));
+      if (progress && storing === id) stored.value = { n: progress.stored, of };
+      await new Promise((resolve) => setTimeout(resolve, 250));
+    }
   }
 
-  /** Brings the chosen rows in, all or none; their pictures and sounds before them. */
-  async function bringIn(set: string): Promise<void> {
-    if (saving.value) return;
+  /** Brings the chosen rows in, all or none; their pictures and sounds before them. @returns whether they are in. */
+  async function bringIn(set: string): Promise<boolean> {
+    if (saving.value || storing) return false;
     saving.value = true;
     problem.value = null;
     try {
       const chosen = rows.value.filter((_, i) => !left.value.has(i)).map((row) => row.question);
       const placed = await sendFiles(chosen);
-      if (!placed) return;
+      if (!placed) return false;
       sent.value = null;
       const questions = chosen.map((question) => placeFiles(question, placed));
-      const { id, count } = await server.bringIn(set, name.value, questions);
+      const id = (storing = nanoid());
+      void follow(id, questions.length);
+      const { count } = await server.bringIn(id, set, name.value, questions);
+      // Broken off too late to be kept from being stored: it is taken back then.
+      const kept = saving.value || (await server.takeBackImport(id).then(() => false));
+      if (!kept) return false;
       result.value = { id, set, count, takenBack: false };
       step.value = 'done';
+      return true;
     } catch (error) {
-      problem.value = { code: 'server', text: (error as Error).message };
+      if (saving.value) problem.value = { code: 'server', text: (error as Error).message };
+      return false;
     } finally {
+      storing = '';
       saving.value = false;
-      sent.value = null;
+      sent.value = stored.value = null;
     }
   }
   async function takeBack(): Promise<void> {
@@ -188,6 +213,7 @@ export const useBring = defineStore('bring', () => {
     done,
     saving,
     sent,
+    stored,
     breakOff,
     problem,
     result,

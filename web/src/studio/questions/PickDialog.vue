@@ -73,7 +73,7 @@ async function pick(line: QuestionLine): Promise<void> {
       <p v-if="bank.problem" role="alert">{{ bank.problem }}</p>
       <p class="muted" role="status">
         <template v-if="bank.instead">{{ t('library.instead', { words: bank.instead }) }}</template>
-        {{ t('library.count', bank.total, { named: { n: bank.total } }) }}
+        {{ t(bank.more ? 'library.countMore' : 'library.count', bank.total, { named: { n: bank.total } }) }}
       </p>
       <QuestionList v-if="bank.total" class="lines" current="" :choosable="false" @open="pick" />
       <v-btn variant="text" class="close" @click="open = false">{{ t('common.cancel') }}</v-btn>

@@ -35,6 +35,8 @@ export const useBank = defineStore('bank', () => {
   const tags = ref<string[]>([]);
   const query = reactive<QuestionQuery>(emptyQuery());
   const total = ref(0);
+  /** Whether there are more than were counted and are listed. */
+  const more = ref(false);
   /** What was searched for instead of what was typed. */
   const instead = ref<string | null>(null);
   /** Lines by their place in the list; those not seen yet are not there yet. */
@@ -93,6 +95,7 @@ export const useBank = defineStore('bank', () => {
       if (own !== asked) return;
       lines.value = new Map(found.questions.map((line, i) => [i, line]));
       total.value = found.total;
+      more.value = found.more;
       instead.value = found.instead;
       loaded.value = true;
     });
@@ -229,6 +232,7 @@ export const useBank = defineStore('bank', () => {
     tags,
     query,
     total,
+    more,
     instead,
     lines,
     chosen,

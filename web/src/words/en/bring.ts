@@ -103,6 +103,7 @@ export const bring = {
     notXml: '{file} is no XML that can be read.',
     noItems: 'There are no questions in it that can be read. {file}',
   },
+  storing: 'Storing questions: {n} of {of}',
   sendingFiles: 'Sending pictures and sounds: {n} of {of}',
   broughtIn: 'Nothing was brought in. | {n} question was brought in. | {n} questions were brought in.',
   takenBack: 'The import was taken back.',

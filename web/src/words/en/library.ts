@@ -58,6 +58,7 @@ export const library = {
   showDeleted: 'Show deleted questions',
   deletedOnes: 'Deleted',
   dropFilter: 'Drop the filter {what}',
+  countMore: 'More than {n} questions – another word narrows it down',
   count: 'No question | {n} question | {n} questions',
   instead: 'Nothing for that; shown is “{words}”.',
   nothing: 'No question here',

@@ -1,0 +1,60 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { question, World, type Host } from './world.ts';
+
+const world = new World();
+let host: Host;
+beforeAll(async () => {
+  await world.open();
+  host = await world.host();
+});
+afterAll(() => world.close());
+
+const questions = Array.from({ length: 3000 }, (_, i) => question(`Which rope is number ${i}?`));
+const progressOf = async (id: string, who = host) =>
+  (await who.call('GET', `/api/imports/${id}/progress`)).json.progress as { stored: number } | null;
+/** Waits until an import has begun to be stored. */
+async function begun(id: string): Promise<void> {
+  while (!(await progressOf(id))?.stored) await new Promise((resolve) => setTimeout(resolve, 5));
+}
+
+test('an import is watched and broken off while it is stored: nothing of it stays, and it can be done again', async () => {
+  const other = await world.host();
+  const set = await host.makeSet('Ropes', []);
+  const bring = (id: string) =>
+    host.call('POST', '/api/imports', { id, set: set.id, source: 'ropes.csv', questions });
+  const count = async () => (await host.call('GET', `/api/questions?set=${set.id}`)).json.total;
+
+  const storing = bring('import-one-1');
+  await begun('import-one-1');
+  expect(await progressOf('import-one-1', other)).toBeNull();
+  expect((await other.call('DELETE', '/api/imports/import-one-1')).status).toBe(404);
+  expect((await bring('import-one-1')).json.code).toBe('runs');
+  expect((await host.call('DELETE', '/api/imports/import-one-1')).json).toEqual({ count: 0 });
+  expect((await storing).json.code).toBe('brokenOff');
+  expect(await count()).toBe(0);
+  expect(await progressOf('import-one-1')).toBeNull();
+
+  expect((await bring('import-one-1')).json).toEqual({ id: 'import-one-1', count: 3000 });
+  expect((await bring('import-one-1')).json.code).toBe('stored');
+  expect(await count()).toBe(3000);
+  expect((await host.call('DELETE', '/api/imports/import-one-1')).json).toEqual({ count: 3000 });
+  expect(await count()).toBe(0);
+});
+
+test('of a word in very many questions as many are counted as anyone looks through, the same as by the index', async () => {
+  const set = await host.makeSet('Many', []);
+  const sent = [...questions, ...questions.slice(0, 200), question('Anchors away')];
+  await host.call('POST', '/api/imports', { set: set.id, source: 'many.csv', questions: sent });
+  const ids = async (query: string) => {
+    const { json } = await host.call('GET', `/api/questions?${query}&limit=200`);
+    return { ...json, ids: json.questions.map((one: { id: string }) => one.id) as string[] };
+  };
+  // The first pages are read along the list, the later ones come from the index: together each once.
+  const along = await ids('q=rope');
+  expect(along).toMatchObject({ total: 3000, more: true });
+  const byIndex = await ids('q=rope&offset=600');
+  const whole = [along, await ids('q=rope&offset=200'), await ids('q=rope&offset=400'), byIndex];
+  expect(new Set(whole.flatMap((page) => page.ids)).size).toBe(800);
+  expect(await ids('q=anch')).toMatchObject({ total: 1, more: false });
+  expect((await ids(`q=rope&set=${set.id}&sort=place`)).questions[0].prompt).toBe('Which rope is number 0?');
+});
