@@ -52,6 +52,16 @@ export {
 } from './library/set.ts';
 export { questionForHost, type QuestionForHost } from './question/forHost.ts';
 export { givenRoles, hasRight, roles, type GivenRole, type Right, type Role } from './library/role.ts';
+export {
+  blankSelection,
+  MOST_SELECTED,
+  repeats,
+  select,
+  Selection,
+  type Candidate,
+  type Selected,
+} from './library/selection.ts';
+export { byDifficulty, expectedShare, TELLING, type Measured } from './library/difficulty.ts';
 export { printed, type PrintedQuestion } from './library/sheet.ts';
 export { BulkChange, changeQuestion } from './library/change.ts';
 
@@ -86,8 +96,30 @@ export { MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
 export { defaultRules, floors, RoundRules, rulesWith, turnOrders } from './show/rules.ts';
 export { combinations, defaultDevices, Devices, type Combination } from './show/devices.ts';
 export { defaultDoors, Doors, MAX_ROSTER } from './show/doors.ts';
+export {
+  duplicateRound,
+  fillRound,
+  hasList,
+  originsBeside,
+  questionsIn,
+  type RoundWithList,
+} from './show/fill.ts';
 export { newRound } from './show/newRound.ts';
 export { blankShow, MAX_ROUNDS, Round, Show, type RoundOf } from './show/show.ts';
+export { NO_PACE, type Pace } from './show/length/pace.ts';
+export { showLength, type RoundLength, type ShowLength } from './show/length/show.ts';
+export { ALOUD, readingSilently, SILENTLY, wordsOfQuestion } from './show/length/question.ts';
+export { together, type Span } from './show/length/span.ts';
+export { cutsFor, type Saving } from './show/length/cuts.ts';
+export {
+  rulesInSituation,
+  settingsFor,
+  setUpFor,
+  showFor,
+  situations,
+  type Situation,
+} from './show/situations.ts';
+export { explainRound, type Explained, type RulesView } from './show/explain.ts';
 export { checkShow, type ShowFinding } from './show/check.ts';
 export { mergeChanges, putAt, type Conflict } from './show/merge.ts';
 export { previewDesk, previewStage, showAround, type PreviewStep } from './show/preview.ts';
@@ -112,6 +144,7 @@ export { decide } from './sitting/decide/index.ts';
 export { due } from './sitting/decide/clock.ts';
 export { MAX_SEATS } from './sitting/decide/people.ts';
 export { openDoors } from './sitting/openDoors.ts';
+export { expectedEnd, measuredPace, timingOf, type Timing } from './sitting/timing.ts';
 export { nextStep, type NextStep } from './sitting/next.ts';
 export { scoreOf, type LedgerEntry } from './sitting/ledger.ts';
 export type { ClothCell, ClothRow } from './formats/format.ts';
@@ -124,17 +157,12 @@ export {
   type DeskView,
   type RoundLine,
 } from './sitting/view/desk.ts';
-export {
-  handsetView,
-  publicView,
-  type PublicView,
-  type RulesView,
-  type TeamView,
-} from './sitting/view/public.ts';
+export { handsetView, publicView, type PublicView, type TeamView } from './sitting/view/public.ts';
 export { TOLD_SINGLY, type PublicQuestion, type TryView } from './sitting/view/question.ts';
 export { stageView, type StageView } from './sitting/view/stage.ts';
 export { seatView, type SeatView } from './sitting/view/seat.ts';
 
+export { playedQuestions, type PlayedQuestion } from './report/played.ts';
 export { resultsOf, type Results } from './report/results.ts';
 export { responsesCsv, standingsCsv, toCsv } from './interchange/csv.ts';
 

@@ -12,6 +12,7 @@ import { defineModels } from './db/models.ts';
 import { duplicatesOf } from './db/duplicates.ts';
 import { Imports } from './db/imports.ts';
 import { QuestionSearch } from './db/questionSearch.ts';
+import { Selections } from './db/selections.ts';
 import { Sittings } from './db/sittings.ts';
 import { accountRoutes } from './http/accounts.ts';
 import { makeApp } from './http/app.ts';
@@ -22,6 +23,7 @@ import { importRoutes } from './http/imports.ts';
 import { questionRoutes } from './http/questions.ts';
 import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
 import { readyMadeRoutes } from './http/readyMade.ts';
+import { selectionRoutes } from './http/selections.ts';
 import { setRoutes } from './http/sets.ts';
 import { sharingRoutes } from './http/sharing.ts';
 import { showRoutes } from './http/shows.ts';
@@ -80,6 +82,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
     accountOf: (cookies) => cookie.account(cookies),
   });
 
+  const selections = new Selections(database, random);
   let ready = false;
   const app = makeApp({
     log,
@@ -93,7 +96,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
         playersAddress(config),
       ),
       accountRoutes(cookie, new Throttle()),
-      showRoutes(store, random),
+      showRoutes(store, selections, random),
+      selectionRoutes(selections),
       setRoutes(),
       readyMadeRoutes(readReadyMade(config.setsDir)),
       sharingRoutes(cookie, new Throttle()),

@@ -5,6 +5,7 @@ import App from './App.vue';
 import { makeVuetify } from './design/vuetify.ts';
 import { makeRouter } from './router.ts';
 import { bring } from './words/en/bring.ts';
+import { building } from './words/en/building.ts';
 import { desk } from './words/en/desk.ts';
 import { handset } from './words/en/handset.ts';
 import { media } from './words/en/media.ts';
@@ -23,6 +24,20 @@ createApp(App)
   .use(makeRouter())
   .use(makeVuetify('day'))
   .use(
-    makeWords({ studio, library, media, bring, review, share, print, desk, overlay, stage, handset, report }),
+    makeWords({
+      studio,
+      building,
+      library,
+      media,
+      bring,
+      review,
+      share,
+      print,
+      desk,
+      overlay,
+      stage,
+      handset,
+      report,
+    }),
   )
   .mount('#app');

@@ -1,5 +1,6 @@
 import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
+import { NOTHING, type Span } from '../show/length/span.ts';
 import type { RoundRules } from '../show/rules.ts';
 import type { Show } from '../show/show.ts';
 import type { Draft, LoggedEvent } from '../sitting/events.ts';
@@ -87,11 +88,15 @@ export interface Format<Content, State, View, Dealt> {
    * place of the question concerned.
    */
   evolve(state: State, event: LoggedEvent, ref: string | null): void;
+  /** How many further questions it takes until the round is over, where `teams` play. */
+  left(state: State, teams: number): Span;
   isOver(state: State): boolean;
   /** By what teams are ranked, from the most telling down; higher is better. */
   rankBy(state: State, team: string, score: number): number[];
   /** What the round adds to the cloth; `won` gives the teams that were right at a place. */
   cloth(state: State, won: (ref: string) => readonly string[]): ClothRow[];
+  /** Numbers of its content that are told when it is explained how it is played. */
+  facts(content: Content): Record<string, number>;
   /** What everybody may see of it; holds no question and no key. */
   view(state: State): View;
 }
@@ -112,6 +117,8 @@ export const usual = {
   chosen: false,
   prescribes: {} as Partial<RoundRules>,
   waitsFor: (): string | null => null,
+  left: (): Span => NOTHING,
+  facts: (): Record<string, number> => ({}),
   counts: (): boolean => true,
   rankBy: (_state: unknown, _team: string, score: number): number[] => [score],
 };

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { Selection } from '../library/selection.ts';
 import { Id } from '../text/schemas.ts';
 import { Points } from './points.ts';
 
@@ -13,10 +14,13 @@ export const sequenceEntries = {
   ),
   points: Points,
   shuffle: v.boolean(),
+  /** The rule by which the questions were taken from the library; none where each was chosen. */
+  rule: v.optional(v.nullable(Selection)),
 };
 /** What a round says whose questions come one after the other. */
 export interface Sequence {
   items: { id: string; points: number | null }[];
   points: number;
   shuffle: boolean;
+  rule?: Selection | null | undefined;
 }

@@ -1,5 +1,6 @@
 import { lacksOf, type Question } from '../question/question.ts';
 import { shuffledOrder, type Random } from '../random/shuffle.ts';
+import { exactly, type Span } from '../show/length/span.ts';
 import { refuse, type Refusal } from '../sitting/refusal.ts';
 import type { ClothRow, Finding, Picked, Place } from './format.ts';
 import type { Sequence } from './items.ts';
@@ -38,6 +39,10 @@ export function chooseInTurn({ order, played }: SequenceState, ref: string): Pic
   if (!item) return refuse('notThere', 'That question is not the next one.');
   return { ref, question: item.id, points: item.points };
 }
+
+/** All that were not played yet. */
+export const leftInTurn = ({ order, played }: SequenceState): Span =>
+  exactly(Math.max(0, order.length - played));
 
 /** One row: a cell for each question, in the order of play. */
 export const clothInTurn = (

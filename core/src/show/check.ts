@@ -3,7 +3,7 @@ import type { Show } from './show.ts';
 import { MIN_TEAMS } from './team.ts';
 
 export interface ShowFinding extends Omit<Finding, 'code'> {
-  code: Finding['code'] | 'tooFewTeams' | 'teamUnnamed' | 'teamsAlike';
+  code: Finding['code'] | 'tooFewTeams' | 'allOff' | 'teamUnnamed' | 'teamsAlike';
   /** The round that it is about, by its id; null for the show as a whole. */
   round: string | null;
 }
@@ -23,7 +23,9 @@ export function checkShow(show: Show): ShowFinding[] {
   const names = teams.map((team) => team.name.trim().toLowerCase()).filter((name) => name !== '');
   const twice = names.find((name, i) => names.indexOf(name) !== i);
   if (twice !== undefined) say('teamsAlike', true, { name: twice });
-  for (const { id, format, content, rules } of show.rounds)
+  const rounds = show.rounds.filter((round) => !round.off);
+  if (rounds.length === 0) say('allOff', true);
+  for (const { id, format, content, rules } of rounds)
     for (const finding of formatOf(format).findings(content, show.questions, teams.length, rules))
       found.push({ ...finding, round: id });
   return found.sort((a, b) => Number(b.mustMend) - Number(a.mustMend));

@@ -5,7 +5,7 @@ import { InterludeContent } from '../formats/interlude/content.ts';
 import { KnockoutContent } from '../formats/knockout/content.ts';
 import { QuizContent } from '../formats/quiz/content.ts';
 import { Question } from '../question/question.ts';
-import { Id, line } from '../text/schemas.ts';
+import { Id, line, whole } from '../text/schemas.ts';
 import { defaultDevices, Devices } from './devices.ts';
 import { defaultDoors, Doors } from './doors.ts';
 import { defaultRules, RoundRules } from './rules.ts';
@@ -14,7 +14,15 @@ import { MAX_TEAMS, newTeam, Team } from './team.ts';
 export const MAX_ROUNDS = 40;
 
 const round = <F extends string, C extends v.GenericSchema>(format: F, content: C) =>
-  v.object({ id: Id, format: v.literal(format), title: line(80), rules: RoundRules, content });
+  v.object({
+    id: Id,
+    format: v.literal(format),
+    title: line(80),
+    rules: RoundRules,
+    /** Kept in the running order, but not played. */
+    off: v.optional(v.boolean()),
+    content,
+  });
 
 /** A round, or an interlude between rounds. */
 export const Round = v.variant('format', [
@@ -30,6 +38,10 @@ export type RoundOf<F extends Round['format']> = Extract<Round, { format: F }>;
 /** A show as it is written and saved: one document, every part with an id of its own. */
 export const Show = v.object({
   title: line(120),
+  /** For whom it is: a class, a club; what they have played is known by this name. */
+  group: v.optional(line(40)),
+  /** How long it is to take, from the first round to the close. */
+  plannedMinutes: v.optional(v.nullable(whole(1, 1440))),
   /** In the order of turns. */
   teams: v.pipe(v.array(Team), v.maxLength(MAX_TEAMS, `At most ${MAX_TEAMS} teams.`)),
   devices: v.optional(Devices, defaultDevices),

@@ -1,5 +1,6 @@
 import { defaultDevices } from '../show/devices.ts';
 import { defaultDoors } from '../show/doors.ts';
+import { NO_PACE } from '../show/length/pace.ts';
 import type { SittingState } from './state.ts';
 
 /** The state of a sitting before anything happened. */
@@ -36,6 +37,8 @@ export function emptyState(): SittingState {
     forward: [],
     commands: new Set(),
     openedAt: 0,
+    startedAt: null,
     closedAt: null,
+    pace: NO_PACE,
   };
 }

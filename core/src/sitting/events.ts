@@ -1,5 +1,6 @@
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
+import type { Pace } from '../show/length/pace.ts';
 import type { Show } from '../show/show.ts';
 import type { Weave } from '../show/weave.ts';
 import type { Clock } from './clock.ts';
@@ -17,8 +18,8 @@ export interface Result {
 
 /** What happened, without when and by whom: what `decide` hands back. */
 export type Draft =
-  /** The frozen copy of the show: later edits change nothing that is played. */
-  | { type: 'doorsOpened'; show: Show; code: string }
+  /** The frozen copy of the show: later edits change nothing that is played. `pace` is that of the host before. */
+  | { type: 'doorsOpened'; show: Show; code: string; pace?: Pace }
   /** `weave` where the player plays for nobody but themselves: then the seat is a team of its own. */
   | { type: 'seatTaken'; seat: string; name: string; team: string; token: string; weave?: Weave }
   | { type: 'seatRenamed'; seat: string; name: string }

@@ -2,6 +2,7 @@ import { foldText } from '../text/fold.ts';
 import { formatOf } from '../formats/index.ts';
 import { defaultDevices } from '../show/devices.ts';
 import { defaultDoors } from '../show/doors.ts';
+import { NO_PACE } from '../show/length/pace.ts';
 import { verdictOf } from '../question/kind.ts';
 import { isRunning } from './clock.ts';
 import { isStep, type LoggedEvent } from './events.ts';
@@ -61,6 +62,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       };
       state.teams = state.show.devices.score === 'players' ? [] : [...event.show.teams];
       state.code = event.code;
+      state.pace = event.pace ?? NO_PACE;
       state.openedAt = event.at;
       return;
     case 'seatTaken': {
@@ -95,6 +97,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       const round = state.show.rounds[event.round]!;
       const begun = formatOf(round.format).begin(round.content, state.show.questions, event.dealt);
       state.phase = 'round';
+      state.startedAt ??= event.at;
       if (round.rules.scores === 'anew') {
         state.since = event.seq;
         state.scores = new Map();
@@ -116,6 +119,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         begun: state.begun.length - 1,
         ref: event.ref,
         question: event.question,
+        pickedAt: event.at,
         points: event.points,
         step: 'picked',
         mode: event.mode ?? 'turn',

@@ -1,12 +1,22 @@
+import { NO_PACE, type Pace } from '../show/length/pace.ts';
 import type { Show } from '../show/show.ts';
 import type { Actor, LoggedEvent } from './events.ts';
 
-/** The first event of every sitting: the doors of a frozen copy of `show` open. */
-export function openDoors(show: Show, code: string, command: string, at: number, actor: Actor): LoggedEvent {
+/** The first event of every sitting: the doors of a frozen copy of `show` open; what is switched off stays behind. */
+export function openDoors(
+  show: Show,
+  code: string,
+  command: string,
+  at: number,
+  actor: Actor,
+  pace: Pace = NO_PACE,
+): LoggedEvent {
+  const copy = JSON.parse(JSON.stringify(show)) as Show;
   return {
     type: 'doorsOpened',
-    show: JSON.parse(JSON.stringify(show)) as Show,
+    show: { ...copy, rounds: copy.rounds.filter((round) => !round.off) },
     code,
+    pace,
     seq: 1,
     at,
     actor,

@@ -1,6 +1,7 @@
 import type { FormatName } from '../formats/index.ts';
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
+import type { Pace } from '../show/length/pace.ts';
 import type { Show } from '../show/show.ts';
 import type { Team } from '../show/team.ts';
 import type { Clock } from './clock.ts';
@@ -56,6 +57,8 @@ export interface QuestionInPlay {
   begun: number;
   ref: string;
   question: string;
+  /** When it came into play (server ms). */
+  pickedAt: number;
   points: number;
   step: Step;
   mode: Floor;
@@ -135,7 +138,11 @@ export interface SittingState {
   /** Ids of the commands carried out: the same id twice changes nothing. */
   commands: Set<string>;
   openedAt: number;
+  /** When the first round began (server ms), or null. */
+  startedAt: number | null;
   closedAt: number | null;
+  /** How fast shows of this host went before. */
+  pace: Pace;
 }
 
 /** A sitting is its log; the state is what the log adds up to. */

@@ -8,6 +8,7 @@ import * as media from './migrations/0005-media.ts';
 import * as remarks from './migrations/0006-remarks.ts';
 import * as sharing from './migrations/0007-sharing.ts';
 import * as coHosts from './migrations/0008-co-hosts.ts';
+import * as building from './migrations/0009-building.ts';
 
 /** Brings the tables up to date. @returns the names of the migrations that were carried out. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
@@ -22,6 +23,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
       { name: '0006-remarks', up: () => remarks.up(queries) },
       { name: '0007-sharing', up: () => sharing.up(queries) },
       { name: '0008-co-hosts', up: () => coHosts.up(queries) },
+      { name: '0009-building', up: () => building.up(queries) },
     ],
     storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
     logger: undefined,

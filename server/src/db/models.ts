@@ -128,6 +128,10 @@ export class SittingRow extends Model<InferAttributes<SittingRow>, InferCreation
   declare deskKey: CreationOptional<string | null>;
   declare openedAt: Date;
   declare closedAt: CreationOptional<Date | null>;
+  /** Actual over estimated time, where enough was played to tell. */
+  declare pace: CreationOptional<number | null>;
+  /** Tried alone, with stand-ins: no part of what was really played. */
+  declare rehearsal: CreationOptional<boolean>;
   /** When a running clock was last seen by a living server, in milliseconds since 1970. */
   declare aliveAt: CreationOptional<number | null>;
 }
@@ -270,6 +274,8 @@ export function defineModels(sequelize: Sequelize): void {
       deskKey: DataTypes.STRING(40),
       openedAt: { type: DataTypes.DATE(3), allowNull: false },
       closedAt: DataTypes.DATE(3),
+      pace: DataTypes.DOUBLE,
+      rehearsal: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
       aliveAt: DataTypes.BIGINT,
     },
     { sequelize, tableName: 'sitting', timestamps: false },

@@ -1,4 +1,11 @@
-import { resultsOf, Show, type LoggedEvent, type SittingState } from '@distaff/core';
+import {
+  measuredPace,
+  playedQuestions,
+  resultsOf,
+  Show,
+  type LoggedEvent,
+  type SittingState,
+} from '@distaff/core';
 import { Op, QueryTypes, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
@@ -170,10 +177,15 @@ export class Sittings {
         ? null
         : await SittingRow.findOne({ where: { openCode: code, id: { [Op.ne]: id } }, transaction });
       await SittingRow.update(
-        { openCode: closed || inUse ? null : code, closedAt: closed ? new Date(state.closedAt!) : null },
+        {
+          openCode: closed || inUse ? null : code,
+          closedAt: closed ? new Date(state.closedAt!) : null,
+          pace: closed ? measuredPace(state) : null,
+        },
         { where: { id }, transaction },
       );
       await this.#writeResults(id, closed ? state : null, transaction);
+      await this.#writePlayed(id, closed ? state : null, transaction);
     });
   }
 
@@ -209,6 +221,31 @@ export class Sittings {
     } finally {
       pool.releaseConnection(connection);
     }
+  }
+
+  /** Which questions of the library were played with whom, and how they did. */
+  async #writePlayed(id: string, state: SittingState | null, transaction: Transaction): Promise<void> {
+    await this.#db.query('DELETE FROM question_played WHERE sitting_id = ?', {
+      replacements: [id],
+      transaction,
+    });
+    const played = state ? playedQuestions(state) : [];
+    if (!state || played.length === 0) return;
+    const row = await SittingRow.findByPk(id, { attributes: ['accountId', 'rehearsal'], transaction });
+    if (!row || row.rehearsal) return;
+    const rows = played.map((one) => [
+      id,
+      one.question,
+      row.accountId,
+      state.show.group ?? '',
+      one.answers,
+      one.share,
+    ]);
+    await this.#db.query(
+      `INSERT INTO question_played (sitting_id, question_id, account_id, group_name, answers, share)
+        VALUES ${rows.map(() => '(?,?,?,?,?,?)').join(',')}`,
+      { replacements: rows.flat(), type: QueryTypes.INSERT, transaction },
+    );
   }
 
   async #writeResults(id: string, state: SittingState | null, transaction: Transaction): Promise<void> {

@@ -12,9 +12,10 @@ import {
   restoreShow,
   saveShow,
 } from '../db/shows.ts';
+import type { Selections } from '../db/selections.ts';
 import type { Sittings } from '../db/sittings.ts';
 import { Problem } from '../problem.ts';
-import { pageOf, read, signedIn, type Ctx } from './context.ts';
+import { pageOf, reach, read, signedIn, type Ctx } from './context.ts';
 
 const Save = v.object({ version: v.pipe(v.number(), v.integer(), v.minValue(1)), show: Show });
 const Create = v.object({ show: Show });
@@ -23,7 +24,7 @@ const Duplicate = v.object({ title: v.pipe(v.string(), v.minLength(1), v.maxLeng
 const idOf = (ctx: Ctx & { params: Record<string, string> }) => read(Id, ctx.params.id);
 
 /** The library of shows, and opening the doors of one. */
-export function showRoutes(sittings: Sittings, random: Random): Router {
+export function showRoutes(sittings: Sittings, selections: Selections, random: Random): Router {
   const router = new Router({ prefix: '/api/shows' });
 
   router.get('/', async (ctx) => {
@@ -57,14 +58,16 @@ export function showRoutes(sittings: Sittings, random: Random): Router {
 
   router.post('/:id/sittings', async (ctx) => {
     const account = signedIn(ctx);
-    const { id, show } = await readShow(account.id, idOf(ctx));
+    const { id, show: written } = await readShow(account.id, idOf(ctx));
+    const show = await selections.takeAnew(await reach(ctx), written);
+    const pace = await selections.pace(account.id);
     const mustMend = checkShow(show).filter((finding) => finding.mustMend);
     if (mustMend.length > 0)
       throw new Problem(409, 'unfinished', 'The show cannot be played yet.', { findings: mustMend });
     const now = Date.now();
     for (let tries = 0; tries < 20; tries++) {
       const code = newJoinCode(random);
-      const first = openDoors(show, code, nanoid(), now, { role: 'host', id: account.id });
+      const first = openDoors(show, code, nanoid(), now, { role: 'host', id: account.id }, pace);
       const openedAt = new Date(now).toISOString();
       const sitting = await sittings.create(
         {

@@ -4,12 +4,15 @@ import type {
   Cut,
   GivenRole,
   KindName,
+  Measured,
   NearDuplicate,
+  Pace,
   Question,
   QuestionSet,
   QuestionSort,
   Results,
   Role,
+  Selection,
   Show,
 } from '@distaff/core';
 import { call } from './client.ts';
@@ -141,6 +144,14 @@ export interface QuestionQuery {
   deleted: string;
 }
 
+/** What a rule led to: copies of questions that know their origin, and how many there would have been. */
+export interface TakenQuestions {
+  questions: Question[];
+  fitting: number;
+  unfinished: number;
+  repeated: number;
+}
+
 /** Every call that the pages make, by name. */
 export const server = {
   me: () => call<{ account: Account | null }>('GET', '/api/me'),
@@ -163,6 +174,11 @@ export const server = {
     call<StoredShow>('POST', `/api/shows/${id}/duplicate`, { title }),
   deleteShow: (id: string) => call<void>('DELETE', `/api/shows/${id}`),
   restoreShow: (id: string) => call<StoredShow>('POST', `/api/shows/${id}/restore`),
+  /** Questions of the library by a rule, but for those whose ids are `taken`. */
+  take: (rule: Selection, group: string, taken: string[]) =>
+    call<TakenQuestions>('POST', '/api/selections', { rule, group, taken }),
+  measured: (ids: string[]) => call<{ measured: Record<string, Measured> }>('POST', '/api/measured', { ids }),
+  pace: () => call<Pace>('GET', '/api/pace'),
   openDoors: (id: string) => call<SittingInfo>('POST', `/api/shows/${id}/sittings`),
 
   sets: (deleted: boolean) => call<{ sets: SetSummary[] }>('GET', `/api/sets${deleted ? '?deleted=1' : ''}`),

@@ -19,6 +19,9 @@ export function useFormat() {
       new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(
         new Date(iso),
       ),
+    /** The time of day of a moment (ms since 1970). */
+    clockTime: (ms: number) =>
+      new Intl.DateTimeFormat(locale.value, { timeStyle: 'short' }).format(new Date(ms)),
     /** A day of the calendar, YYYY-MM-DD, without a time. */
     date: (iso: string) =>
       new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeZone: 'UTC' }).format(new Date(iso)),

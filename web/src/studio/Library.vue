@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { situations, type Situation } from '@distaff/core';
 import { mdiContentDuplicate, mdiDeleteOutline, mdiDotsVertical, mdiPlus, mdiRestore } from '@mdi/js';
 import { onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -15,16 +16,17 @@ const router = useRouter();
 const library = useLibrary();
 const deleted = ref<ShowSummary | null>(null);
 const creating = ref(false);
+const teamName = (n: number) => t('building.teamName', { n });
 onMounted(() => {
   document.title = `${t('common.appName')} – ${t('studio.library')}`;
   void library.load(false);
 });
 
-async function create(): Promise<void> {
+async function create(situation: Situation | null): Promise<void> {
   if (creating.value) return;
   creating.value = true;
   try {
-    await router.push(`/studio/shows/${await library.create(t('studio.untitled'))}`);
+    await router.push(`/studio/shows/${await library.create(t('studio.untitled'), situation, teamName)}`);
   } catch (error) {
     library.problem = (error as Error).message;
   } finally {
@@ -52,14 +54,30 @@ async function undo(): Promise<void> {
           <v-btn variant="text" @click="library.load(!library.deletedOnes)">
             {{ t(library.deletedOnes ? 'studio.backToShows' : 'studio.bin') }}
           </v-btn>
-          <v-btn
-            v-if="!library.deletedOnes"
-            color="primary"
-            :prepend-icon="mdiPlus"
-            :loading="creating"
-            @click="create"
-            >{{ t('studio.newShow') }}</v-btn
-          >
+          <v-menu v-if="!library.deletedOnes">
+            <template #activator="{ props }">
+              <v-btn v-bind="props" color="primary" :prepend-icon="mdiPlus" :loading="creating">{{
+                t('studio.newShow')
+              }}</v-btn>
+            </template>
+            <v-list>
+              <v-list-item
+                :title="t('building.empty')"
+                :subtitle="t('building.emptyHint')"
+                lines="two"
+                @click="create(null)"
+              />
+              <v-list-subheader>{{ t('building.startFrom') }}</v-list-subheader>
+              <v-list-item
+                v-for="one in situations"
+                :key="one"
+                :title="t(`building.situations.${one}`)"
+                :subtitle="t(`building.situationHints.${one}`)"
+                lines="two"
+                @click="create(one)"
+              />
+            </v-list>
+          </v-menu>
         </div>
         <p v-if="!library.loaded && !library.problem" role="status">{{ t('common.loading') }}</p>
         <div v-else-if="library.shows.length === 0" class="empty">

@@ -3,7 +3,8 @@ import { layOut, type ShowFinding } from '@distaff/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
-import { useEditor } from './editor.ts';
+import { useEditor, type EditorTab } from './editor.ts';
+import OrderEditor from './order/OrderEditor.vue';
 import BoardEditor from './parts/BoardEditor.vue';
 import ConflictList from './parts/ConflictList.vue';
 import DevicesEditor from './parts/DevicesEditor.vue';
@@ -22,7 +23,7 @@ import { useSlots } from './parts/useSlots.ts';
 const { t } = useI18n();
 const route = useRoute();
 const editor = useEditor();
-const tab = ref<'board' | 'teams' | 'rules'>('board');
+const tab = ref<EditorTab>('board');
 /** The place of the round that is written: a cell of the board, or a question of a list by its id. */
 const cell = ref<string | null>(null);
 const item = ref<string | null>(null);
@@ -66,8 +67,8 @@ function next(): void {
   cell.value = following;
 }
 /** Leads to the place that a finding speaks of. */
-function goTo({ round, ref: found }: ShowFinding): void {
-  tab.value = round === null ? 'teams' : 'board';
+function goTo({ round, code, ref: found }: ShowFinding): void {
+  tab.value = round === null ? (code === 'allOff' ? 'order' : 'teams') : 'board';
   if (round === null) return;
   editor.roundId = round;
   cell.value = found?.includes(':') ? found : null;
@@ -83,9 +84,10 @@ function goTo({ round, ref: found }: ShowFinding): void {
   </div>
   <div v-else-if="!editor.show" class="centre" role="status">{{ t('common.loading') }}</div>
   <div v-else class="page">
-    <EditorBar v-model:tab="tab" @go="goTo" />
+    <EditorBar v-model:tab="tab" @go="goTo">
+      <RoundStrip v-if="tab === 'board' || tab === 'rules'" />
+    </EditorBar>
     <ConflictList v-if="editor.conflicts.length" :conflicts="editor.conflicts" @settle="editor.settle" />
-    <RoundStrip v-if="tab !== 'teams'" />
     <main v-if="tab === 'board'" class="three">
       <BoardEditor v-if="editor.board" v-model:cell="cell" class="pane" />
       <ListEditor v-else-if="editor.list" v-model:item="item" class="pane" />
@@ -107,8 +109,9 @@ function goTo({ round, ref: found }: ShowFinding): void {
         :question="slot?.question ?? null"
       />
     </main>
-    <main v-else class="one">
-      <template v-if="tab === 'teams'">
+    <main v-else class="one" :class="{ broad: tab === 'order' }">
+      <OrderEditor v-if="tab === 'order'" @edit="tab = 'board'" />
+      <template v-else-if="tab === 'teams'">
         <DevicesEditor />
         <TeamsEditor v-if="editor.show.devices.score === 'teams'" />
         <DoorsEditor v-if="editor.show.devices.mode !== 'none'" class="doors" />
@@ -154,6 +157,9 @@ function goTo({ round, ref: found }: ShowFinding): void {
   max-width: 860px;
   margin: 0 auto;
   padding: 28px 20px;
+}
+main.broad {
+  max-width: 1120px;
 }
 .doors {
   margin-top: 32px;

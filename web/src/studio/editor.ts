@@ -1,23 +1,30 @@
 import {
   blankQuestion,
   checkShow,
+  duplicateRound,
+  fillRound,
+  hasList,
   newRound,
+  NO_PACE,
+  originsBeside,
+  questionsIn,
+  showLength,
   type BoardCell,
   type FormatName,
+  type Pace,
   type Question,
   type Round,
-  type RoundOf,
   type Show,
 } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { server, type StoredShow } from '../api/server.ts';
+import { server, type StoredShow, type TakenQuestions } from '../api/server.ts';
 import { savedDocument } from './savedDocument.ts';
 
 const stored = ({ version, show }: StoredShow) => ({ version, doc: show });
-/** A round whose questions come one after the other. */
-export type ListRound = RoundOf<'quiz' | 'knockout' | 'counterweight'>;
+/** A part of the show that is written on a page of its own. */
+export type EditorTab = 'order' | 'board' | 'teams' | 'rules';
 
 /** The show that is being written. */
 export const useEditor = defineStore('editor', () => {
@@ -39,13 +46,24 @@ export const useEditor = defineStore('editor', () => {
   );
   const round = computed<Round>(() => show.value!.rounds[index.value]!);
   const board = computed(() => (round.value.format === 'board' ? round.value : null));
-  const list = computed<ListRound | null>(() =>
-    round.value.format === 'board' || round.value.format === 'interlude' ? null : round.value,
-  );
+  const list = computed(() => (hasList(round.value) ? round.value : null));
   /** Tags in use, to be offered again. */
   const tags = computed(() => [
     ...new Set(Object.values(show.value?.questions ?? {}).flatMap((question) => question.tags)),
   ]);
+  /** How fast the shows of this host go; unknown until the server said. */
+  const pace = ref<Pace>(NO_PACE);
+  const length = computed(() => (show.value ? showLength(show.value, pace.value) : null));
+  async function load(id: string): Promise<void> {
+    await Promise.all([
+      saved.load(id),
+      // Without it the estimate is only wider.
+      server.pace().then(
+        (found) => (pace.value = found),
+        () => undefined,
+      ),
+    ]);
+  }
   const findings = computed(() => (show.value ? checkShow(show.value) : []));
 
   function addRound(format: FormatName): void {
@@ -61,6 +79,22 @@ export const useEditor = defineStore('editor', () => {
     show.value!.rounds.splice(at, 1);
     for (const question of questionsIn(gone)) delete show.value!.questions[question];
     roundId.value = show.value!.rounds[Math.min(at, show.value!.rounds.length - 1)]!.id;
+  }
+
+  function copyRound(id: string, title: string): void {
+    roundId.value = duplicateRound(show.value!, id, title, newId) ?? roundId.value;
+  }
+  /** Takes the questions of the round from the library by its rule. @returns what it led to. */
+  async function takeByRule(): Promise<Omit<TakenQuestions, 'questions'> | null> {
+    const own = list.value;
+    const rule = own?.content.rule;
+    if (!own || !rule) return null;
+    const taken = [...originsBeside(show.value!, own.id)];
+    const { questions, ...told } = await server.take(rule, show.value!.group ?? '', taken);
+    const fill = () => fillRound(show.value!, list.value!, questions, newId);
+    if (own.content.items.length > 0) saved.remove('building.replaced', fill);
+    else fill();
+    return told;
   }
 
   const cellAt = (ref: string): BoardCell =>
@@ -102,6 +136,9 @@ export const useEditor = defineStore('editor', () => {
 
   return {
     ...saved,
+    load,
+    pace,
+    length,
     show,
     roundId,
     index,
@@ -113,6 +150,8 @@ export const useEditor = defineStore('editor', () => {
     newId,
     addRound,
     dropRound,
+    copyRound,
+    takeByRule,
     cellAt,
     questionAt,
     writeQuestion,
@@ -122,10 +161,3 @@ export const useEditor = defineStore('editor', () => {
     dropItem,
   };
 });
-
-function questionsIn(round: Round): string[] {
-  if (round.format === 'interlude') return [];
-  if (round.format === 'board')
-    return Object.values(round.content.cells).flatMap((cell) => cell.question ?? []);
-  return round.content.items.map((item) => item.id);
-}

@@ -1,4 +1,4 @@
-import { blankShow } from '@distaff/core';
+import { blankShow, showFor, type Situation } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
@@ -52,7 +52,12 @@ export const useLibrary = defineStore('library', () => {
       async () => void sittings.value.push(...(await server.sittings(sittings.value.length, PAGE)).sittings),
     );
 
-  const create = async (title: string) => (await server.createShow(blankShow(title, () => nanoid(10)))).id;
+  /** Makes a show: laid out for a situation, or with nothing but an empty board. @returns its id. */
+  async function create(title: string, situation: Situation | null, teamName: (n: number) => string) {
+    const newId = () => nanoid(10);
+    const show = situation ? showFor(situation, title, newId, teamName) : blankShow(title, newId);
+    return (await server.createShow(show)).id;
+  }
   const duplicate = (id: string, title: string) =>
     guarded(async () => {
       await server.duplicateShow(id, title);

@@ -1,4 +1,5 @@
 import { lacksOf, type Question } from '../../question/question.ts';
+import { exactly } from '../../show/length/span.ts';
 import type { RoundRules } from '../../show/rules.ts';
 import { refuse } from '../../sitting/refusal.ts';
 import { usual, type Finding, type Format } from '../format.ts';
@@ -111,6 +112,9 @@ export const board: Format<BoardContent, BoardState, BoardView, null> = {
     if (found) Object.assign(found.cell, { state: 'used', winner: event.winner });
   },
 
+  left: (state) =>
+    exactly(state.rows.flatMap((row) => row.cells).filter((cell) => cell.state === 'open').length),
+
   isOver: (state) => state.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
 
   cloth: (state, won) =>
@@ -122,6 +126,14 @@ export const board: Format<BoardContent, BoardState, BoardView, null> = {
       })),
     })),
 
+  facts: (content) => {
+    const points = layOut(content)
+      .flat()
+      .filter((cell) => cell.question !== null)
+      .map((cell) => cell.points);
+    if (points.length === 0) return { count: 0, low: 0, high: 0 };
+    return { count: points.length, low: Math.min(...points), high: Math.max(...points) };
+  },
   view: (state) => ({
     format: 'board',
     rows: state.rows

@@ -33,6 +33,10 @@ export interface CounterweightView {
 /** Whoever won the question has a cover lifted by the own team or by another one. */
 const Lift = v.object({ do: v.literal('lift'), cover: whole(0, MOST_COVERS - 1), team: Id });
 
+/** Each cover takes a question that somebody answers: as a rule so many are, seldom fewer. */
+const ANSWERED = 0.85;
+const ANSWERED_SELDOM = 0.6;
+
 /** What is left of a question list that comes round again when all were played. */
 const at = ({ order, played }: CounterweightState) => order[played % order.length];
 
@@ -111,6 +115,10 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
     state.covers[cover]!.team = team;
     state.choosing = null;
   },
+  left({ covers, order }) {
+    const down = order.length === 0 ? 0 : covers.filter(({ team }) => team === null).length;
+    return { low: down, likely: down / ANSWERED, high: down / ANSWERED_SELDOM };
+  },
   isOver: (state) =>
     (state.choosing === null && state.covers.every(({ team }) => team !== null)) || state.order.length === 0,
   rankBy: (_state, _team, score) => [-Math.abs(score)],
@@ -121,6 +129,7 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
       cells: covers.map(({ team }) => ({ used: team !== null, teams: team === null ? [] : [team] })),
     },
   ],
+  facts: ({ covers, most }) => ({ covers, most }),
   view: ({ covers, choosing, played }) => ({
     format: 'counterweight',
     played,

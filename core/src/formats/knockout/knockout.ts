@@ -5,13 +5,14 @@ import {
   chooseInTurn,
   clothInTurn,
   dealSequence,
+  leftInTurn,
   placeInTurn,
   sequenceFindings,
   type DealtSequence,
   type SequenceState,
 } from '../sequence.ts';
 import type { KnockoutContent } from './content.ts';
-import { livesAfter, type Turnout } from './lives.ts';
+import { livesAfter, untilOneIsLeft, type Turnout } from './lives.ts';
 
 export interface KnockoutState extends SequenceState {
   lives: number;
@@ -66,6 +67,13 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
     for (const team of turnout.playing) state.known.add(team);
     state.left = livesAfter(state.turnouts, state.lives);
   },
+  left(state, teams) {
+    const most = leftInTurn(state).high;
+    const alive =
+      state.known.size === 0 ? teams : [...state.known].filter((one) => livesOf(state, one) > 0).length;
+    const likely = Math.min(most, untilOneIsLeft(alive, state.lives));
+    return { low: Math.min(most, Math.ceil(likely / 2)), likely, high: most };
+  },
   isOver(state) {
     if (state.played >= state.order.length) return true;
     const alive = [...state.known].filter((team) => livesOf(state, team) > 0);
@@ -73,6 +81,7 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
   },
   rankBy: (state, team, score) => [livesOf(state, team), score],
   cloth: clothInTurn,
+  facts: ({ items, lives }) => ({ count: items.length, lives }),
   view: ({ order, played, lives, left }) => ({
     format: 'knockout',
     played,

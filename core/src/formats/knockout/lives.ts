@@ -21,3 +21,13 @@ export function livesAfter(turnouts: readonly Turnout[], lives: number): Map<str
   }
   return left;
 }
+
+/** How many of those who still play are right on average, for want of anything measured. */
+const RIGHT = 0.6;
+
+/**
+ * Questions until one of `teams` is left, each with `lives`: every question leaves the same share
+ * of them without a loss, so that their number falls geometrically, once for each life.
+ */
+export const untilOneIsLeft = (teams: number, lives: number): number =>
+  teams <= 1 ? 0 : Math.ceil((Math.log(teams) / Math.log(1 / RIGHT)) * lives);

@@ -5,6 +5,7 @@ import {
   chooseInTurn,
   clothInTurn,
   dealSequence,
+  leftInTurn,
   placeInTurn,
   sequenceFindings,
   type DealtSequence,
@@ -32,7 +33,9 @@ export const quiz: Format<QuizContent, SequenceState, QuizView, DealtSequence> =
   evolve(state, event) {
     if (event.type === 'settled') state.played++;
   },
+  left: leftInTurn,
   isOver: ({ order, played }) => played >= order.length,
   cloth: clothInTurn,
+  facts: ({ items, points }) => ({ count: items.length, points }),
   view: ({ order, played }) => ({ format: 'quiz', played, of: order.length }),
 };

@@ -1,6 +1,7 @@
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
 import type { AnswerView, Verdict } from '../../question/kind.ts';
 import type { FormatName } from '../../formats/index.ts';
+import type { InterludeContent } from '../../formats/interlude/content.ts';
 import type { Clock } from '../clock.ts';
 import { mayBeEntered } from '../decide/answer.ts';
 import { comingQuestion } from '../decide/round.ts';
@@ -10,6 +11,7 @@ import { kindInPlay, rulesFor, rulesOf, writtenQuestion } from '../inPlay.ts';
 import { nextStep, type NextStep } from '../next.ts';
 import { worthTo } from '../points.ts';
 import { memberwise, type Press, type QuestionInPlay, type SittingState } from '../state.ts';
+import { timingOf, type Timing } from '../timing.ts';
 import { handOnTo } from '../turns.ts';
 import { publicView, type PublicView } from './public.ts';
 
@@ -47,6 +49,8 @@ export interface DeskQuestion extends QuestionForHost {
 export interface RoundLine {
   format: FormatName;
   title: string;
+  /** What an interlude is; null for a round. */
+  what: InterludeContent['what'] | null;
   /** How often it was begun. */
   begun: number;
 }
@@ -58,6 +62,7 @@ export interface DeskView extends PublicView {
     question: DeskQuestion | null;
     next: NextStep;
     rounds: RoundLine[];
+    timing: Timing;
     /** The steps that can be taken back, the last one first. */
     steps: { seq: number; type: Draft['type'] }[];
     /** The step that would be taken back, and the one that would be had again. */
@@ -125,11 +130,13 @@ export function deskView(state: SittingState): DeskView {
         .map(({ id, name, team }) => ({ id, name, team })),
       question: state.question ? deskQuestion(state, state.question) : null,
       next: nextStep(state),
-      rounds: state.show.rounds.map(({ format, title }, index) => ({
+      rounds: state.show.rounds.map(({ format, title, content }, index) => ({
         format,
         title,
+        what: 'what' in content ? content.what : null,
         begun: state.begun.filter((one) => one.index === index).length,
       })),
+      timing: timingOf(state),
       steps: state.steps
         .slice(-STEPS)
         .reverse()

@@ -2,7 +2,7 @@ import { formatOf, type FormatView } from '../../formats/index.ts';
 import { rank } from '../../rank/standings.ts';
 import type { Devices } from '../../show/devices.ts';
 import type { Doors } from '../../show/doors.ts';
-import type { RoundRules } from '../../show/rules.ts';
+import { explainRound, rulesView, type Explained, type RulesView } from '../../show/explain.ts';
 import type { Weave } from '../../show/weave.ts';
 import { rulesOf } from '../inPlay.ts';
 import { scoreNow, type SittingState } from '../state.ts';
@@ -18,12 +18,6 @@ export interface TeamView {
   change: number;
   players: number;
 }
-
-/** The rules of the round as everybody may know them: told before anything is asked. */
-export type RulesView = Pick<
-  RoundRules,
-  'floor' | 'afterWrong' | 'passShare' | 'penalty' | 'penaltyShare' | 'speed' | 'change'
->;
 
 /** What everybody in the room may see: stage, overlay and handsets alike. Holds nothing of a key before it is shown. */
 export interface PublicView {
@@ -44,6 +38,8 @@ export interface PublicView {
   turn: string;
   standings: boolean;
   rules: RulesView | null;
+  /** How the round that follows is played, where an interlude tells that. */
+  explains: Explained | null;
   /** What the format of the round shows, told apart by `format`. */
   round: FormatView | null;
   question: PublicQuestion | null;
@@ -113,6 +109,14 @@ export function shortView(view: PublicView, audience: keyof typeof MANY): Public
   return { ...view, teams, question: question && { ...question, result } };
 }
 
+/** The next part of the running order in which something is asked, where the one that is on is there to explain it. */
+function explained({ round, show }: SittingState): Explained | null {
+  const on = round && show.rounds[round.index];
+  if (on?.format !== 'interlude' || on.content.what !== 'howTo' || on.content.text.trim() !== '') return null;
+  const next = show.rounds.slice(round!.index + 1).find((one) => one.format !== 'interlude');
+  return next ? explainRound(next) : null;
+}
+
 export function publicView(state: SittingState): PublicView {
   const { round } = state;
   const rules = round && rulesOf(state);
@@ -133,15 +137,8 @@ export function publicView(state: SittingState): PublicView {
     playing: teamViews(state).length,
     turn: state.turn,
     standings: state.standings,
-    rules: rules && {
-      floor: rules.floor,
-      afterWrong: rules.afterWrong,
-      passShare: rules.passShare,
-      penalty: rules.penalty,
-      penaltyShare: rules.penaltyShare,
-      speed: rules.speed,
-      change: rules.change,
-    },
+    rules: rules && rulesView(rules),
+    explains: explained(state),
     round: round && formatOf(round.format).view(round.state),
     question: state.question ? publicQuestion(state, state.question) : null,
   };

@@ -9,7 +9,7 @@ export interface StageView extends PublicView {
   cloth: ClothRow[] | null;
   /** Names by team, while people are coming in: the first of them; how many there are stands with the team. */
   lobby: Record<string, string[]> | null;
-  /** Whom to thank for pictures, sounds and texts of the questions that were played, once the show is over. */
+  /** Whom to thank for pictures, sounds and texts of the questions that were played, once the show is over, and where an interlude says so. */
   credits: CreditLine[];
 }
 
@@ -34,7 +34,9 @@ export function stageView(state: SittingState): StageView {
           ]),
         )
       : null;
-  const credits = state.phase === 'closed' ? creditsPlayed(state) : [];
+  const on = state.round && state.show.rounds[state.round.index];
+  const thanks = on?.format === 'interlude' && on.content.what === 'credits';
+  const credits = state.phase === 'closed' || thanks ? creditsPlayed(state) : [];
   const cloth = state.phase === 'closed' ? clothOf(state) : null;
   return { ...shortView(publicView(state), 'stage'), cloth, lobby, credits };
 }

@@ -5,10 +5,13 @@ import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { progressOf } from '../progress.ts';
 import { useDesk } from '../useDesk.ts';
+import { useRoundTitle } from '../useRoundTitle.ts';
+import DeskTime from './DeskTime.vue';
 
 /** Where the show is, and whether turns are even. */
 const { t } = useI18n();
 const desk = useDesk();
+const titleOf = useRoundTitle();
 interface Item {
   key: string;
   title: string;
@@ -18,13 +21,13 @@ interface Item {
 }
 const items = computed<Item[]>(() => {
   const { phase, roundNumber } = desk.view;
-  const rounds = desk.view.private.rounds.map(({ title, format, begun }, i): Item => {
+  const rounds = desk.view.private.rounds.map((line, i): Item => {
     const on = phase === 'round' && i === roundNumber - 1;
     return {
       key: `round-${i}`,
-      title: title || t(`common.formats.${format}`),
+      title: titleOf(line),
       round: i,
-      state: on ? 'on' : begun > 0 ? 'done' : 'coming',
+      state: on ? 'on' : line.begun > 0 ? 'done' : 'coming',
     };
   });
   return [
@@ -70,6 +73,7 @@ const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.roun
         >
       </li>
     </ol>
+    <DeskTime />
     <template v-if="desk.view.phase === 'round' && turns">
       <h3>{{ t('desk.turnsTaken') }}</h3>
       <ul class="turns">

@@ -6,6 +6,7 @@ import CoverChoice from '../../design/CoverChoice.vue';
 import CoverGrid from '../../design/CoverGrid.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { useHowTo } from '../../design/useHowTo.ts';
 import { useRules } from '../../design/useRules.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
 
@@ -40,11 +41,16 @@ const lives = computed(() => {
   if (round?.format !== 'knockout') return null;
   return round.left[seat.team] ?? round.lives;
 });
-const rules = computed(() =>
-  view.phase === 'round' && view.rules && view.round?.format !== 'interlude' && view.round?.format !== 'board'
+const { sentences } = useHowTo();
+const rules = computed(() => {
+  if (view.explains) return sentences(view.explains);
+  return view.phase === 'round' &&
+    view.rules &&
+    view.round?.format !== 'interlude' &&
+    view.round?.format !== 'board'
     ? told(view.rules)
-    : [],
-);
+    : [];
+});
 </script>
 
 <template>

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import type { InterludeView, PublicView } from '@distaff/core';
+import type { InterludeView, StageView } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import CreditList from '../../design/media/CreditList.vue';
 import RichText from '../../design/rich/RichText.vue';
+import { useHowTo } from '../../design/useHowTo.ts';
 import StageStandings from './StageStandings.vue';
 
 /** What stands between the rounds: a title, how something is played, a break, the standings. */
-const { round, view, now } = defineProps<{ round: InterludeView; view: PublicView; now: number }>();
+const { round, view, now } = defineProps<{ round: InterludeView; view: StageView; now: number }>();
 const { t } = useI18n();
+const { sentences } = useHowTo();
 const left = computed(() => {
   if (round.until === null) return '';
   const seconds = Math.max(0, Math.ceil((round.until - now) / 1000));
@@ -20,6 +23,13 @@ const left = computed(() => {
   <section v-else class="interlude">
     <h2>{{ view.roundTitle || t(`common.interludes.${round.what}`) }}</h2>
     <RichText v-if="round.text" class="text" :text="round.text" />
+    <template v-if="view.explains">
+      <h3>{{ view.explains.title || t(`common.formats.${view.explains.format}`) }}</h3>
+      <ul class="text">
+        <li v-for="one in sentences(view.explains)" :key="one">{{ one }}</li>
+      </ul>
+    </template>
+    <CreditList v-if="round.what === 'credits'" class="thanks" :credits="view.credits" />
     <p v-if="left" class="mono left" role="timer">{{ left }}</p>
   </section>
 </template>
@@ -39,6 +49,19 @@ h2 {
 .text {
   font-size: calc(4.2 * var(--u));
   max-width: 36em;
+}
+.text:is(ul) {
+  margin: 0;
+  padding-left: 1.2em;
+  line-height: 1.35;
+}
+h3 {
+  font-size: calc(5 * var(--u));
+  color: var(--accent);
+}
+.thanks {
+  font-size: calc(3 * var(--u));
+  overflow: hidden;
 }
 .left {
   margin: 0;

@@ -5,13 +5,13 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { server } from '../../api/server.ts';
-import { useEditor } from '../editor.ts';
+import { useEditor, type EditorTab } from '../editor.ts';
 import SaveState from '../SaveState.vue';
 import StudioBar from '../StudioBar.vue';
 import CheckDialog from './CheckDialog.vue';
 
 /** Title, what is saved, which part is edited, what is unfinished, and the doors. */
-const tab = defineModel<'board' | 'teams' | 'rules'>('tab', { required: true });
+const tab = defineModel<EditorTab>('tab', { required: true });
 const emit = defineEmits<{ go: [finding: ShowFinding] }>();
 const { t } = useI18n();
 const router = useRouter();
@@ -55,11 +55,6 @@ function go(finding: ShowFinding): void {
 <template>
   <StudioBar>
     <v-text-field v-model="editor.show!.title" class="title" :label="t('studio.showTitle')" maxlength="120" />
-    <v-btn-toggle v-model="tab" mandatory density="compact" variant="outlined" divided color="primary">
-      <v-btn value="board">{{ t('studio.rounds') }}</v-btn>
-      <v-btn value="teams">{{ t('studio.teams') }}</v-btn>
-      <v-btn value="rules">{{ t('studio.rules') }}</v-btn>
-    </v-btn-toggle>
     <SaveState :state="editor.state" :why="editor.invalid" />
     <template #end>
       <v-btn
@@ -74,14 +69,47 @@ function go(finding: ShowFinding): void {
       }}</v-btn>
     </template>
   </StudioBar>
+  <div class="second">
+    <v-btn-toggle
+      v-model="tab"
+      class="tabs"
+      mandatory
+      density="compact"
+      variant="outlined"
+      divided
+      color="primary"
+      :aria-label="t('studio.parts')"
+    >
+      <v-btn value="order">{{ t('studio.runningOrder') }}</v-btn>
+      <v-btn value="board">{{ t('studio.rounds') }}</v-btn>
+      <v-btn value="teams">{{ t('studio.teams') }}</v-btn>
+      <v-btn value="rules">{{ t('studio.rules') }}</v-btn>
+    </v-btn-toggle>
+    <slot />
+  </div>
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   <CheckDialog v-model="checking" :opening="opening" @go="go" @open="openDoors" />
 </template>
 
 <style scoped>
 .title {
-  flex: 0 1 340px;
+  flex: 0 1 420px;
   min-width: 160px;
+}
+.second {
+  flex: none;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 12px;
+  padding: 6px 16px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--line);
+}
+.tabs {
+  flex: none;
+  max-width: 100%;
+  overflow-x: auto;
 }
 .problem {
   margin: 0;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { interludes, type RoundOf } from '@distaff/core';
+import { explainRound, interludes, type RoundOf } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useHowTo } from '../../design/useHowTo.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 
@@ -9,6 +10,16 @@ import NumberField from '../question/NumberField.vue';
 const { t } = useI18n();
 const editor = useEditor();
 const round = computed(() => editor.round as RoundOf<'interlude'>);
+const { sentences } = useHowTo();
+/** What the stage tells of the round that follows, where nobody wrote how it is played. */
+const explained = computed(() => {
+  if (round.value.content.what !== 'howTo' || round.value.content.text.trim() !== '') return [];
+  const next = editor
+    .show!.rounds.slice(editor.index + 1)
+    .find((one) => one.format !== 'interlude' && !one.off);
+  return next ? sentences(explainRound(next)) : [];
+});
+const writeOut = () => (round.value.content.text = explained.value.map((one) => `- ${one}`).join('\n'));
 </script>
 
 <template>
@@ -25,15 +36,22 @@ const round = computed(() => editor.round as RoundOf<'interlude'>);
       maxlength="80"
     />
     <v-textarea
-      v-if="round.content.what !== 'standings'"
+      v-if="round.content.what !== 'standings' && round.content.what !== 'credits'"
       v-model="round.content.text"
       :label="t('studio.interludeText')"
-      :hint="t('studio.promptHint')"
+      :hint="t(round.content.what === 'howTo' ? 'building.explainHint' : 'studio.promptHint')"
       persistent-hint
       rows="5"
       auto-grow
       maxlength="2000"
     />
+    <section v-if="explained.length" class="explained">
+      <p class="muted">{{ t('building.explained') }}</p>
+      <ul>
+        <li v-for="one in explained" :key="one">{{ one }}</li>
+      </ul>
+      <v-btn size="small" variant="outlined" @click="writeOut">{{ t('building.writeOut') }}</v-btn>
+    </section>
     <NumberField
       v-if="round.content.what === 'break'"
       v-model="round.content.minutes"
@@ -53,5 +71,18 @@ const round = computed(() => editor.round as RoundOf<'interlude'>);
 }
 .interlude > * {
   flex: none;
+}
+p {
+  margin: 0;
+}
+.explained {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 8px;
+}
+.explained ul {
+  margin: 0;
+  padding-left: 1.2em;
 }
 </style>

@@ -7,6 +7,7 @@ import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';
 import { kindIcons } from '../question/kindIcons.ts';
+import RuleEditor from '../order/RuleEditor.vue';
 import NumberField from '../question/NumberField.vue';
 import PickDialog from '../questions/PickDialog.vue';
 import CoversEditor from './CoversEditor.vue';
@@ -60,6 +61,7 @@ const add = () => (item.value = editor.addItem());
       />
       <v-switch v-model="content.shuffle" :label="t('studio.shuffleQuestions')" />
     </div>
+    <RuleEditor :key="editor.round.id" />
     <CoversEditor v-if="editor.list!.format === 'counterweight'" />
     <p v-if="content.items.length === 0" class="muted">{{ t('studio.noItems') }}</p>
     <VueDraggable v-model="content.items" tag="ol" class="items" handle=".handle" :animation="150">

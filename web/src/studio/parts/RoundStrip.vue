@@ -1,36 +1,23 @@
 <script setup lang="ts">
-import { formats, MAX_ROUNDS, type FormatName, type Round } from '@distaff/core';
-import {
-  mdiDeleteOutline,
-  mdiFormatListNumbered,
-  mdiLifebuoy,
-  mdiInformationOutline,
-  mdiPlus,
-  mdiScaleBalance,
-  mdiViewGridOutline,
-} from '@mdi/js';
+import type { Round } from '@distaff/core';
+import { mdiDeleteOutline } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
+import AddRound from '../order/AddRound.vue';
+import { formatIcons } from '../order/formatIcons.ts';
+import { useRoundName } from '../order/useRoundName.ts';
 
 /** The running order: rounds and interludes, one after the other; the chosen one is written below. */
 const { t } = useI18n();
 const editor = useEditor();
 const root = ref<HTMLElement | null>(null);
-const icons: Record<FormatName, string> = {
-  board: mdiViewGridOutline,
-  quiz: mdiFormatListNumbered,
-  knockout: mdiLifebuoy,
-  counterweight: mdiScaleBalance,
-  interlude: mdiInformationOutline,
-};
-const names = Object.keys(formats) as FormatName[];
 const rounds = computed({
   get: () => editor.show!.rounds,
   set: (list: Round[]) => (editor.show!.rounds = list),
 });
-const nameOf = (round: Round) => round.title || t(`common.formats.${round.format}`);
+const nameOf = useRoundName();
 async function move(from: number, by: number): Promise<void> {
   const to = from + by;
   if (to < 0 || to >= rounds.value.length) return;
@@ -50,35 +37,19 @@ const remove = (id: string) => editor.remove('studio.removedRound', () => editor
         <button
           type="button"
           class="round"
-          :class="{ on: i === editor.index }"
+          :class="{ on: i === editor.index, off: round.off }"
           :aria-current="i === editor.index"
           :title="t('studio.moveRound')"
           @click="editor.roundId = round.id"
           @keydown.alt.left.prevent="move(i, -1)"
           @keydown.alt.right.prevent="move(i, 1)"
         >
-          <v-icon :icon="icons[round.format]" size="18" />
+          <v-icon :icon="formatIcons[round.format]" size="18" />
           <span class="clip">{{ nameOf(round) }}</span>
         </button>
       </li>
     </VueDraggable>
-    <v-menu v-if="rounds.length < MAX_ROUNDS">
-      <template #activator="{ props }">
-        <v-btn v-bind="props" size="small" variant="text" :prepend-icon="mdiPlus">{{
-          t('studio.addRound')
-        }}</v-btn>
-      </template>
-      <v-list>
-        <v-list-item
-          v-for="name in names"
-          :key="name"
-          :prepend-icon="icons[name]"
-          :title="t(`common.formats.${name}`)"
-          :subtitle="t(`studio.formatHint.${name}`)"
-          @click="editor.addRound(name)"
-        />
-      </v-list>
-    </v-menu>
+    <AddRound />
     <v-btn
       v-if="rounds.length > 1"
       size="small"
@@ -93,14 +64,11 @@ const remove = (id: string) => editor.remove('studio.removedRound', () => editor
 
 <style scoped>
 .strip {
-  flex: none;
+  flex: 1 1 320px;
+  min-width: 0;
   display: flex;
   align-items: center;
   gap: 8px;
-  padding: 6px 16px;
-  background: var(--paper);
-  border-bottom: 1px solid var(--line);
-  overflow-x: auto;
 }
 .list {
   list-style: none;
@@ -109,6 +77,7 @@ const remove = (id: string) => editor.remove('studio.removedRound', () => editor
   display: flex;
   gap: 6px;
   min-width: 0;
+  overflow-x: auto;
 }
 .round {
   display: flex;
@@ -122,6 +91,10 @@ const remove = (id: string) => editor.remove('studio.removedRound', () => editor
   background: var(--chalk);
   white-space: nowrap;
   cursor: pointer;
+}
+.off {
+  color: var(--stone);
+  text-decoration: line-through;
 }
 .on {
   border: 2px solid var(--moss);

@@ -46,13 +46,30 @@ export const common = {
   coverDown: 'Cover {n}',
   coverUp: 'Cover {n}: {value}, lifted by {team}',
   whoLifts: 'Who lifts it?',
-  interludes: { title: 'Welcome', howTo: 'How to play', break: 'Break', standings: 'Standings' },
+  interludes: {
+    title: 'Welcome',
+    howTo: 'How to play',
+    break: 'Break',
+    standings: 'Standings',
+    credits: 'Thanks',
+  },
   formats: {
     board: 'Category board',
     quiz: 'Quiz',
     knockout: 'Knockout',
     counterweight: 'Counterweight',
     interlude: 'Interlude',
+  },
+  howTo: {
+    board:
+      'The team in turn picks a cell, and its question is asked. {count} questions, worth from {low} to {high}.',
+    quiz: '{count} questions, one after the other, the same for all. Each is worth {points}.',
+    knockout: '{count} questions at most. Whoever misses one loses a life; whoever has none left is out.',
+    counterweight:
+      'Under {covers} covers lie values up to {most}, each with its opposite. A right answer earns a cover: lift it yourself, or make another team lift it. The total closest to zero wins.',
+    lives:
+      'Everyone begins with {n} life. If all miss together, nobody loses one. | Everyone begins with {n} lives. If all miss together, nobody loses one.',
+    clock: 'There are {n} seconds for an answer.',
   },
   rules: {
     floor: {

@@ -1,0 +1,28 @@
+import { writtenQuestion } from '../sitting/inPlay.ts';
+import type { SittingState } from '../sitting/state.ts';
+
+/** How a question of the library did in one sitting. */
+export interface PlayedQuestion {
+  /** Its id in the library. */
+  question: string;
+  /** Answers that were ruled on. */
+  answers: number;
+  /** The mean share of the marks, 0 … 1; null where nothing was ruled on. */
+  share: number | null;
+}
+
+/** The questions of the library that a sitting brought into play, each once. */
+export function playedQuestions(state: SittingState): PlayedQuestion[] {
+  const found = new Map<string, number[]>();
+  for (const play of state.played) {
+    const { origin } = writtenQuestion(state, play);
+    if (!origin) continue;
+    const shares = play.responses.filter((one) => one.verdict !== null).map((one) => one.share);
+    found.set(origin.id, [...(found.get(origin.id) ?? []), ...shares]);
+  }
+  return [...found].map(([question, shares]) => ({
+    question,
+    answers: shares.length,
+    share: shares.length === 0 ? null : shares.reduce((sum, one) => sum + one, 0) / shares.length,
+  }));
+}

@@ -1,0 +1,37 @@
+import { formatOf, type FormatName } from '../formats/index.ts';
+import type { RoundRules } from './rules.ts';
+import type { Round } from './show.ts';
+
+/** The rules of a round as everybody may know them: told before anything is asked. */
+export type RulesView = Pick<
+  RoundRules,
+  'floor' | 'afterWrong' | 'passShare' | 'penalty' | 'penaltyShare' | 'speed' | 'change'
+>;
+
+export const rulesView = (rules: RoundRules): RulesView => ({
+  floor: rules.floor,
+  afterWrong: rules.afterWrong,
+  passShare: rules.passShare,
+  penalty: rules.penalty,
+  penaltyShare: rules.penaltyShare,
+  speed: rules.speed,
+  change: rules.change,
+});
+
+/** What there is to say of how a round is played; the sentences belong to the interface. */
+export interface Explained {
+  format: FormatName;
+  title: string;
+  rules: RulesView;
+  /** Seconds for a question; null for no clock. */
+  clock: number | null;
+  /** Numbers of the format's own, by name. */
+  facts: Record<string, number>;
+}
+
+export function explainRound({ format: name, title, rules, content }: Round): Explained {
+  const format = formatOf(name);
+  const inForce = { ...rules, ...format.prescribes };
+  const clock = inForce.clockFor === 'all' ? inForce.clock : null;
+  return { format: name, title, rules: rulesView(inForce), clock, facts: format.facts(content) };
+}

@@ -1,0 +1,59 @@
+import type { Question } from '../question/question.ts';
+import type { Round, Show } from './show.ts';
+
+export type RoundWithList = Extract<Round, { format: 'quiz' | 'knockout' | 'counterweight' }>;
+
+/** Whether the questions of a round come one after the other, so that a rule can choose them. */
+export const hasList = (round: Round): round is RoundWithList =>
+  round.format !== 'board' && round.format !== 'interlude';
+
+/** The ids of the questions that a round holds. */
+export function questionsIn(round: Round): string[] {
+  if (round.format === 'interlude') return [];
+  if (round.format === 'board')
+    return Object.values(round.content.cells).flatMap((cell) => cell.question ?? []);
+  return round.content.items.map((item) => item.id);
+}
+
+/** The ids in the library of all questions of a show but those of one round. */
+export function originsBeside(show: Show, roundId: string): Set<string> {
+  const others = show.rounds.filter((round) => round.id !== roundId).flatMap(questionsIn);
+  return new Set(others.flatMap((id) => show.questions[id]?.origin?.id ?? []));
+}
+
+/** Puts questions in place of those that a round holds; changes the show in place. `newId` makes ids. */
+export function fillRound(
+  show: Show,
+  round: RoundWithList,
+  questions: readonly Question[],
+  newId: () => string,
+): void {
+  for (const id of questionsIn(round)) delete show.questions[id];
+  round.content.items = questions.map((question) => {
+    const id = newId();
+    show.questions[id] = { ...question, id };
+    return { id, points: null };
+  });
+}
+
+/** A round over again with copies of its questions, right after it; changes the show in place. @returns its id. */
+export function duplicateRound(show: Show, id: string, title: string, newId: () => string): string | null {
+  const at = show.rounds.findIndex((one) => one.id === id);
+  const round = show.rounds[at];
+  if (!round) return null;
+  const copy = JSON.parse(JSON.stringify({ ...round, id: newId(), title })) as Round;
+  const copied = (question: string): string => {
+    const own = newId();
+    const written = show.questions[question];
+    if (written) show.questions[own] = { ...(JSON.parse(JSON.stringify(written)) as Question), id: own };
+    return own;
+  };
+  if (copy.format === 'board') {
+    for (const cell of Object.values(copy.content.cells))
+      if (cell.question !== null) cell.question = copied(cell.question);
+  } else if (hasList(copy)) {
+    for (const item of copy.content.items) item.id = copied(item.id);
+  }
+  show.rounds.splice(at + 1, 0, copy);
+  return copy.id;
+}

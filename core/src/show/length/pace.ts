@@ -1,0 +1,8 @@
+/** How fast the shows of a host go, against our estimate. */
+export interface Pace {
+  /** Measured time over estimated time; 1 where nothing was measured. */
+  factor: number;
+  /** Over how many sittings it was measured. */
+  sittings: number;
+}
+export const NO_PACE: Pace = { factor: 1, sittings: 0 };

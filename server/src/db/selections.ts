@@ -1,0 +1,128 @@
+import {
+  fillRound,
+  hasList,
+  originsBeside,
+  Question,
+  select,
+  type Measured,
+  type Pace,
+  type Random,
+  type Selected,
+  type Selection,
+  type Show,
+} from '@distaff/core';
+import { nanoid } from 'nanoid';
+import { QueryTypes, type Sequelize } from 'sequelize';
+import * as v from 'valibot';
+import type { Reach } from './access.ts';
+import { QuestionRow } from './models.ts';
+
+export interface TakenQuestions extends Omit<Selected, 'ids'> {
+  /** Copies that know their origin. */
+  questions: Question[];
+}
+/** Sittings over which a pace is measured: the last ones. */
+const PACED = 8;
+
+const places = (list: readonly unknown[]) => list.map(() => '?').join(',');
+
+/** Questions chosen from the library by a rule, and what earlier sittings tell of them. */
+export class Selections {
+  readonly #db: Sequelize;
+  readonly #random: Random;
+
+  constructor(db: Sequelize, random: Random) {
+    this.#db = db;
+    this.#random = random;
+  }
+
+  /** Takes questions by a rule, from what somebody comes at; not those whose ids are `taken`. */
+  async take(
+    reach: Reach,
+    rule: Selection,
+    group: string,
+    taken: ReadonlySet<string>,
+  ): Promise<TakenQuestions> {
+    const sql = ['q.deleted_at IS NULL', 's.deleted_at IS NULL', 's.archived_at IS NULL'];
+    const values: unknown[] = [];
+    const add = (condition: string, ...given: unknown[]) => {
+      sql.push(condition);
+      values.push(...given);
+    };
+    // Sets of others are used where the rule names them: their own library is what "anywhere" means.
+    if (rule.sets.length > 0) {
+      add(`q.set_id IN (${places(rule.sets)})`, ...rule.sets);
+      const shared = reach.read.length > 0 ? ` OR q.set_id IN (${places(reach.read)})` : '';
+      add(`(q.account_id = ?${shared})`, reach.accountId, ...reach.read);
+    } else add('q.account_id = ?', reach.accountId);
+    if (rule.kinds.length > 0) add(`q.kind IN (${places(rule.kinds)})`, ...rule.kinds);
+    if (rule.difficulty) add('q.difficulty = ?', rule.difficulty);
+    if (rule.tags.length > 0)
+      add(
+        `EXISTS (SELECT 1 FROM question_tag t WHERE t.question_id = q.id AND t.tag IN (${places(rule.tags)}))`,
+        ...rule.tags,
+      );
+    const rows = await this.#db.query<{ id: string; unfinished: number; played: number; by_group: number }>(
+      `SELECT q.id, q.unfinished, COUNT(p.sitting_id) AS played,
+          COALESCE(SUM(p.group_name = ?), 0) AS by_group
+        FROM question q JOIN question_set s ON s.id = q.set_id
+        LEFT JOIN question_played p ON p.question_id = q.id AND p.account_id = ?
+        WHERE ${sql.join(' AND ')}
+        GROUP BY q.id, q.unfinished, s.title, q.position ORDER BY s.title, q.position, q.id`,
+      { replacements: [group, reach.accountId, ...values], type: QueryTypes.SELECT },
+    );
+    const candidates = rows.map((row) => ({
+      id: row.id,
+      unfinished: Boolean(row.unfinished),
+      played: Number(row.played) > 0,
+      playedByGroup: Number(row.by_group) > 0,
+    }));
+    const { ids, ...told } = select(rule, candidates, taken, this.#random);
+    const found = await QuestionRow.findAll({ where: { id: ids } });
+    const byId = new Map(found.map((row) => [row.id, row]));
+    const questions = ids.flatMap((id) => {
+      const row = byId.get(id);
+      return row ? { ...v.parse(Question, row.doc), origin: { id, version: row.version } } : [];
+    });
+    return { ...told, questions };
+  }
+
+  /** Takes anew what the rounds of a show want taken anew each time the doors open. */
+  async takeAnew(reach: Reach, show: Show): Promise<Show> {
+    const fresh = structuredClone(show);
+    for (const round of fresh.rounds) {
+      if (round.off || !hasList(round) || !round.content.rule?.anew) continue;
+      const { rule } = round.content;
+      const { questions } = await this.take(reach, rule, show.group ?? '', originsBeside(fresh, round.id));
+      fillRound(fresh, round, questions, () => nanoid(10));
+    }
+    return fresh;
+  }
+
+  /** How questions of the library did over the sittings of an account. */
+  async measured(accountId: string, ids: readonly string[]): Promise<Record<string, Measured>> {
+    if (ids.length === 0) return {};
+    const rows = await this.#db.query<{ question_id: string; answers: number; share: number }>(
+      `SELECT question_id, SUM(answers) AS answers, SUM(share * answers) / SUM(answers) AS share
+        FROM question_played WHERE account_id = ? AND share IS NOT NULL AND question_id IN (${places(ids)})
+        GROUP BY question_id`,
+      { replacements: [accountId, ...ids], type: QueryTypes.SELECT },
+    );
+    return Object.fromEntries(
+      rows.map((row) => [row.question_id, { answers: Number(row.answers), share: Number(row.share) }]),
+    );
+  }
+
+  /** How fast the last sittings of an account went, by their median. */
+  async pace(accountId: string): Promise<Pace> {
+    const rows = await this.#db.query<{ pace: number }>(
+      `SELECT pace FROM sitting WHERE account_id = ? AND rehearsal = 0 AND pace IS NOT NULL
+        ORDER BY closed_at DESC LIMIT ${PACED}`,
+      { replacements: [accountId], type: QueryTypes.SELECT },
+    );
+    const paces = rows.map((row) => Number(row.pace)).sort((a, b) => a - b);
+    if (paces.length === 0) return { factor: 1, sittings: 0 };
+    const [low, high] = [paces[Math.floor((paces.length - 1) / 2)]!, paces[Math.floor(paces.length / 2)]!];
+    return { factor: (low + high) / 2, sittings: paces.length };
+  }
+}

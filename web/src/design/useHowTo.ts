@@ -1,0 +1,29 @@
+import type { Explained } from '@distaff/core';
+import { useI18n } from 'vue-i18n';
+import { useFormat } from './useFormat.ts';
+import { useRules } from './useRules.ts';
+
+/** How a round is played, as sentences written from its settings. */
+export function useHowTo() {
+  const { t } = useI18n();
+  const { points } = useFormat();
+  const { told } = useRules();
+  function sentences({ format, facts, rules, clock }: Explained): string[] {
+    const shown = Object.fromEntries(
+      Object.entries(facts).map(([name, n]) => [
+        name,
+        ['points', 'low', 'high'].includes(name) ? points(n) : n,
+      ]),
+    );
+    const about = format === 'interlude' ? [] : [t(`common.howTo.${format}`, shown)];
+    const lives =
+      facts.lives === undefined ? [] : [t('common.howTo.lives', facts.lives, { named: { n: facts.lives } })];
+    return [
+      ...about,
+      ...lives,
+      ...told(rules),
+      ...(clock === null ? [] : [t('common.howTo.clock', { n: clock })]),
+    ];
+  }
+  return { sentences };
+}

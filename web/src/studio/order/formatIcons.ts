@@ -1,0 +1,17 @@
+import type { FormatName } from '@distaff/core';
+import {
+  mdiFormatListNumbered,
+  mdiInformationOutline,
+  mdiLifebuoy,
+  mdiScaleBalance,
+  mdiViewGridOutline,
+} from '@mdi/js';
+
+/** The sign of each format, in every list of rounds. */
+export const formatIcons: Record<FormatName, string> = {
+  board: mdiViewGridOutline,
+  quiz: mdiFormatListNumbered,
+  knockout: mdiLifebuoy,
+  counterweight: mdiScaleBalance,
+  interlude: mdiInformationOutline,
+};
