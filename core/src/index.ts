@@ -65,6 +65,7 @@ export { byDifficulty, expectedShare, TELLING, type Measured } from './library/d
 export { printed, type PrintedQuestion } from './library/sheet.ts';
 export { BulkChange, changeQuestion } from './library/change.ts';
 
+export { arrangeByDifficulty, emptyCells, swapCells } from './formats/board/arrange.ts';
 export {
   cellId,
   layOut,

@@ -1,21 +1,16 @@
 <script setup lang="ts">
 import { cellId, MAX_CATEGORIES, MAX_VALUES } from '@distaff/core';
-import {
-  mdiAlertOutline,
-  mdiClose,
-  mdiCommentAlertOutline,
-  mdiDragHorizontal,
-  mdiDragVertical,
-  mdiPlus,
-} from '@mdi/js';
+import { mdiClose, mdiDragHorizontal, mdiDragVertical, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
+import FillDialog from '../board/FillDialog.vue';
+import LibraryTray from '../board/LibraryTray.vue';
+import CellButton from '../board/CellButton.vue';
+import { useCellDrop } from '../board/useCellDrop.ts';
 import { useEditor } from '../editor.ts';
-import { kindIcons } from '../question/kindIcons.ts';
 import NumberField from '../question/NumberField.vue';
-import { useCellState } from './useCellState.ts';
 
 /** The board while it is written: rows and columns are added, named, moved and removed here. */
 const cell = defineModel<string | null>('cell', { required: true });
@@ -24,8 +19,6 @@ const { points } = useFormat();
 const editor = useEditor();
 const content = computed(() => editor.board!.content);
 const root = ref<HTMLElement | null>(null);
-
-const { worth, lacks, remarks, told } = useCellState();
 
 /** Moves one of a list by keyboard and keeps the focus on it. */
 async function move(list: { id: string }[], from: number, by: number): Promise<void> {
@@ -59,8 +52,11 @@ function removeValue(id: string): void {
   });
   cell.value = null;
 }
-function choose(ref: string): void {
-  cell.value = ref;
+const filling = ref<{ id: string; name: string } | null>(null);
+const tray = ref(false);
+const { put, problem } = useCellDrop();
+async function pick(id: string): Promise<void> {
+  if (cell.value) await put(cell.value, id);
 }
 </script>
 
@@ -128,6 +124,15 @@ function choose(ref: string): void {
               @keydown.enter.prevent
             />
             <button
+              type="button"
+              class="drop"
+              :aria-label="t('building.fillCategory', { category: category.name || r + 1 })"
+              :title="t('building.fillCategory', { category: category.name || r + 1 })"
+              @click="filling = { id: category.id, name: category.name }"
+            >
+              <v-icon :icon="mdiTrayArrowDown" size="16" />
+            </button>
+            <button
               v-if="content.categories.length > 1"
               type="button"
               class="drop"
@@ -139,36 +144,15 @@ function choose(ref: string): void {
             </button>
           </div>
           <div class="cells">
-            <button
+            <CellButton
               v-for="value in content.values"
               :key="value.id"
-              type="button"
-              class="cell"
-              :class="{
-                on: cell === cellId(category.id, value.id),
-                empty: !editor.questionAt(cellId(category.id, value.id)),
-                lacking: lacks(cellId(category.id, value.id)).length,
-              }"
-              :aria-pressed="cell === cellId(category.id, value.id)"
-              :aria-label="told(category.name, cellId(category.id, value.id), value.points)"
-              :title="told(category.name, cellId(category.id, value.id), value.points)"
-              @click="choose(cellId(category.id, value.id))"
-            >
-              <b class="mono">{{ points(worth(cellId(category.id, value.id), value.points)) }}</b>
-              <v-icon v-if="lacks(cellId(category.id, value.id)).length" :icon="mdiAlertOutline" size="18" />
-              <v-icon
-                v-else-if="editor.questionAt(cellId(category.id, value.id))"
-                :icon="kindIcons[editor.questionAt(cellId(category.id, value.id))!.answer.kind]"
-                size="18"
-              />
-              <v-icon v-else :icon="mdiPlus" size="16" />
-              <v-icon
-                v-if="remarks(cellId(category.id, value.id)) && !lacks(cellId(category.id, value.id)).length"
-                class="remarked"
-                :icon="mdiCommentAlertOutline"
-                size="14"
-              />
-            </button>
+              :place="cellId(category.id, value.id)"
+              :category="category.name"
+              :usual="value.points"
+              :on="cell === cellId(category.id, value.id)"
+              @choose="cell = cellId(category.id, value.id)"
+            />
           </div>
         </div>
       </VueDraggable>
@@ -190,7 +174,18 @@ function choose(ref: string): void {
         @click="addValue"
         >{{ t('studio.addValue') }}</v-btn
       >
+      <v-btn
+        variant="outlined"
+        size="small"
+        :prepend-icon="mdiMagnify"
+        :aria-expanded="tray"
+        @click="tray = !tray"
+        >{{ t('building.showTray') }}</v-btn
+      >
     </div>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <LibraryTray v-if="tray" @pick="pick" />
+    <FillDialog v-if="filling" :category="filling" @close="filling = null" />
   </section>
 </template>
 
@@ -248,42 +243,8 @@ function choose(ref: string): void {
 .handle {
   cursor: grab;
 }
-.cell {
-  position: relative;
-  min-height: 58px;
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  justify-content: center;
-  gap: 2px;
-  background: var(--paper);
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  cursor: pointer;
-}
-.cell b {
-  font-size: 14px;
-}
-.remarked {
-  position: absolute;
-  top: 3px;
-  right: 3px;
-  color: #8a6900;
-}
-.cell.empty {
-  border-style: dashed;
-  border-color: #9aa59f;
-  background: none;
-  color: var(--stone);
-}
-.cell.lacking {
-  border: 2px dashed var(--weld);
-  background: #fbf1d2;
-}
-.cell.on {
-  outline: 3px solid var(--moss);
-}
 .add {
   margin-top: 10px;
+  flex-wrap: wrap;
 }
 </style>

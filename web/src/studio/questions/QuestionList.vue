@@ -4,11 +4,16 @@ import { computed, nextTick, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { QuestionLine } from '../../api/server.ts';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
+import { QUESTION_DRAG } from '../board/useCellDrop.ts';
 import { kindIcons } from '../question/kindIcons.ts';
 import { useBank } from './bank.ts';
 
 /** What was found, however much it is: only the lines in sight are drawn and fetched. */
-const { current, choosable = true } = defineProps<{ current: string; choosable?: boolean }>();
+const {
+  current,
+  choosable = true,
+  draggable = false,
+} = defineProps<{ current: string; choosable?: boolean; draggable?: boolean }>();
 const emit = defineEmits<{ open: [line: QuestionLine] }>();
 const { t } = useI18n();
 const bank = useBank();
@@ -47,8 +52,10 @@ async function move(from: number, by: number): Promise<void> {
           v-if="lineAt(i)"
           type="button"
           class="open"
+          :draggable="draggable"
           :data-line="i"
           :aria-current="lineAt(i)!.id === current"
+          @dragstart="$event.dataTransfer?.setData(QUESTION_DRAG, lineAt(i)!.id)"
           @click="emit('open', lineAt(i)!)"
           @keydown.down.prevent="move(i, 1)"
           @keydown.up.prevent="move(i, -1)"

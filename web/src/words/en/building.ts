@@ -89,6 +89,8 @@ export const building = {
   fill: 'Fill',
   fillCategory: 'Fill “{category}” from the library',
   fillHint: 'Empty cells are filled, the easier questions at the lower values.',
+  fillCells: 'All cells are filled | Fill {n} empty cell | Fill {n} empty cells',
+  wasSorted: 'The category was sorted.',
   filled: '{n} cell was filled. | {n} cells were filled.',
   fillNone: 'Nothing in the library fits.',
   byDifficulty: 'Sort by difficulty',

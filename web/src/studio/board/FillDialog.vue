@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { emptyCells, repeats, type Selection } from '@distaff/core';
+import { computed, onMounted, reactive, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useEditor } from '../editor.ts';
+import { useRuleWords } from '../order/useRuleWords.ts';
+import { useBank } from '../questions/bank.ts';
+import { useFill } from './useFill.ts';
+
+/** Fills the empty cells of a category from the library, and sorts it by difficulty. */
+const { category } = defineProps<{ category: { id: string; name: string } | null }>();
+const emit = defineEmits<{ close: [] }>();
+const { t } = useI18n();
+const editor = useEditor();
+const bank = useBank();
+const { group } = useRuleWords();
+const { fill, sort, problem } = useFill();
+const from = reactive<Pick<Selection, 'sets' | 'tags' | 'repeat'>>({
+  sets: [],
+  tags: [],
+  repeat: 'notForGroup',
+});
+const said = ref('');
+const working = ref(false);
+onMounted(async () => {
+  await bank.loadSets();
+  // A tag that is called like the category is what is meant most of the time.
+  const like = category?.name.trim().toLowerCase();
+  from.tags = bank.tags.filter((tag) => tag.toLowerCase() === like);
+});
+const empty = computed(() => (category ? emptyCells(editor.board!.content, category.id).length : 0));
+
+async function run(work: () => Promise<void>): Promise<void> {
+  if (working.value) return;
+  working.value = true;
+  await work();
+  working.value = false;
+}
+const fillNow = () =>
+  run(async () => {
+    const n = await fill(category!.id, from);
+    if (n !== null) said.value = n === 0 ? t('building.fillNone') : t('building.filled', n, { named: { n } });
+  });
+const sortNow = () =>
+  run(async () => {
+    const told = await sort(category!.id);
+    if (told) said.value = t('building.sorted', told);
+  });
+</script>
+
+<template>
+  <v-dialog
+    :model-value="category !== null"
+    max-width="520"
+    :aria-label="t('building.fillCategory', { category: category?.name ?? '' })"
+    @update:model-value="emit('close')"
+  >
+    <v-card v-if="category" class="card">
+      <h2>{{ t('building.fillCategory', { category: category.name || '…' }) }}</h2>
+      <p class="muted">{{ t('building.fillHint') }}</p>
+      <v-autocomplete
+        v-model="from.tags"
+        multiple
+        :label="t('building.tags')"
+        :placeholder="t('building.anyTag')"
+        persistent-placeholder
+        :items="bank.tags"
+      />
+      <v-autocomplete
+        v-model="from.sets"
+        multiple
+        :label="t('building.sets')"
+        :placeholder="t('building.anySet')"
+        persistent-placeholder
+        :items="bank.sets.map((one) => ({ value: one.id, title: one.title }))"
+      />
+      <v-select
+        v-model="from.repeat"
+        :label="t('building.repeat')"
+        :items="
+          repeats.map((value) => ({ value, title: t(`building.repeats.${value}`, { group: group() }) }))
+        "
+      />
+      <p v-if="problem" role="alert">{{ problem }}</p>
+      <p v-else-if="said" role="status">{{ said }}</p>
+      <div class="row">
+        <v-btn color="primary" :disabled="empty === 0" :loading="working" @click="fillNow">{{
+          t('building.fillCells', empty, { named: { n: empty } })
+        }}</v-btn>
+        <v-btn variant="outlined" :disabled="working" @click="sortNow">{{
+          t('building.byDifficulty')
+        }}</v-btn>
+        <v-btn variant="text" @click="emit('close')">{{ t('common.close') }}</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.card {
+  padding: 20px;
+  gap: 14px;
+}
+p {
+  margin: 0;
+}
+.row {
+  flex-wrap: wrap;
+}
+</style>
