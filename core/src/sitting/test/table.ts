@@ -3,7 +3,7 @@ import { defaultDevices } from '../../show/devices.ts';
 import { defaultDoors } from '../../show/doors.ts';
 import { rulesWith, type RoundRules } from '../../show/rules.ts';
 import { weaveAt } from '../../show/weave.ts';
-import { append, blankQuestion, decide, isRefusal, newSitting, openDoors } from '../../index.ts';
+import { append, blankQuestion, decide, isRefusal, newSitting, openDoors, stageView } from '../../index.ts';
 import type {
   Actor,
   AnswerContent,
@@ -242,6 +242,10 @@ export class Table {
 
   pick(seat: string, text: string): LoggedEvent[] | Refusal {
     return this.answer(seat, { slot: this.slot(text) });
+  }
+
+  get stage() {
+    return stageView(this.state);
   }
 
   scores(): number[] {

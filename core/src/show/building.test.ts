@@ -1,0 +1,110 @@
+import { describe, expect, test } from '@jest/globals';
+import * as v from 'valibot';
+import {
+  arrangeByDifficulty,
+  checkShow,
+  duplicateRound,
+  emptyCells,
+  explainRound,
+  fillRound,
+  hasList,
+  openDoors,
+  originsBeside,
+  questionsIn,
+  setUpFor,
+  Show,
+  showFor,
+  situations,
+  swapCells,
+} from '../index.ts';
+import { boardOf, HOST, question, sampleShow, Table } from '../sitting/test/table.ts';
+
+const ids = () => {
+  let n = 0;
+  return () => `n${n++}`;
+};
+const aloud = (id: string) => question(id, `Ask ${id}`, { kind: 'aloud', key: 'k' });
+
+describe('the running order', () => {
+  test('a round over again has copies of its questions, so that changing one changes not the other', () => {
+    const show = sampleShow();
+    const id = duplicateRound(show, 'r', 'Once more', ids())!;
+    expect(show.rounds.map((one) => one.id)).toEqual(['r', id]);
+    const [before, after] = show.rounds.map((one) => questionsIn(one));
+    expect(after).toHaveLength(4);
+    expect(after!.filter((one) => before!.includes(one))).toEqual([]);
+    expect(after!.map((one) => show.questions[one]!.prompt)).toEqual(
+      before!.map((one) => show.questions[one]!.prompt),
+    );
+    expect(v.is(Show, show)).toBe(true);
+  });
+  test('what is switched off stays behind when the doors open; all of it off is no show', () => {
+    const show = sampleShow();
+    duplicateRound(show, 'r', 'Once more', ids());
+    show.rounds[0]!.off = true;
+    const { show: frozen } = openDoors(show, 'CDFGH', 'c', 0, HOST) as { show: Show };
+    expect(frozen.rounds.map((one) => one.title)).toEqual(['Once more']);
+    show.rounds[1]!.off = true;
+    expect(checkShow(show).filter((one) => one.mustMend)).toMatchObject([{ code: 'allOff' }]);
+  });
+  test('questions that a rule took replace those that stood there, and know where they are from', () => {
+    const show = showFor('check', 'Quiz', ids(), String);
+    const round = show.rounds.find(hasList)!;
+    const from = (id: string) => ({ ...aloud(id), origin: { id, version: 1 } });
+    fillRound(show, round, [from('a'), from('b')], ids());
+    fillRound(show, round, [from('c')], ids());
+    expect(Object.values(show.questions).map((one) => one.origin?.id)).toEqual(['c']);
+    expect(originsBeside(show, round.id)).toEqual(new Set());
+    expect(originsBeside(show, 'another')).toEqual(new Set(['c']));
+  });
+});
+
+describe('a board that is filled', () => {
+  test('sorted by difficulty the worth stays, the easier questions come to the lower values', () => {
+    const show = sampleShow();
+    show.questions.q1!.difficulty = 'hard';
+    show.questions.q2!.difficulty = 'easy';
+    const { content } = boardOf(show);
+    arrangeByDifficulty(content, 'a', show.questions, () => null);
+    expect([content.cells['a:1'], content.cells['a:2']]).toEqual([
+      { question: 'q2', value: null },
+      { question: 'q1', value: null },
+    ]);
+    // −50 is worth less than 150, wherever the columns stand.
+    expect(emptyCells(boardOf(sampleShow()).content, 'b')).toEqual([]);
+    content.cells['b:2'] = { question: null, value: -50 };
+    delete content.cells['b:1'];
+    expect(emptyCells(content, 'b')).toEqual(['b:2', 'b:1']);
+    swapCells(content, 'a:1', 'b:1');
+    expect(content.cells).toMatchObject({ 'a:1': { question: null }, 'b:1': { question: 'q2' } });
+  });
+});
+
+describe('situations', () => {
+  test.each(situations)(
+    'a show for "%s" is sound but for its questions, and keeps what is written',
+    (one) => {
+      const show = showFor(one, 'Evening', ids(), (n) => `Team ${n}`);
+      expect(v.parse(Show, show)).toEqual(show);
+      expect([...new Set(checkShow(show).map(({ code }) => code))].sort()).toEqual(
+        expect.not.arrayContaining(['tooFewTeams', 'teamUnnamed', 'teamsAlike']),
+      );
+      const written = setUpFor(sampleShow(), one);
+      expect(v.parse(Show, written)).toEqual(written);
+      expect(written.questions).toEqual(sampleShow().questions);
+      expect(boardOf(written).rules.floor).toBe('turn');
+    },
+  );
+});
+
+test('how to play is told from the settings of the round that follows, unless somebody wrote it', () => {
+  const show = sampleShow({ passShare: 50 });
+  const howTo = { what: 'howTo', text: '', minutes: null } as const;
+  show.rounds.unshift({ ...show.rounds[0]!, id: 'how', format: 'interlude', content: { ...howTo } });
+  const table = new Table(show).do('begin');
+  const told = explainRound(show.rounds[1]!);
+  expect(told).toMatchObject({ format: 'board', facts: { count: 4, low: -50, high: 200 }, clock: 20 });
+  expect(table.stage.explains).toEqual(told);
+  table.do({ type: 'begin', round: 1 });
+  expect(table.stage.explains).toBeNull();
+});
