@@ -174,3 +174,9 @@ export { mend } from './review/mend.ts';
 export { readingLevel } from './review/readingLevel.ts';
 export { strangeLetters } from './review/letters.ts';
 export { nearDuplicates, type NearDuplicate } from './review/duplicates.ts';
+
+export { movesAfter, rehearse, situationOf, type Move, type Rehearsal } from './rehearsal/rehearsal.ts';
+export { connections, Room, skills, speeds, usualRoom, type StandIn } from './rehearsal/room.ts';
+export { Schedule } from './rehearsal/schedule.ts';
+export { playThrough } from './rehearsal/playThrough.ts';
+export { tally, type Tally, type TallyLine } from './rehearsal/tally.ts';

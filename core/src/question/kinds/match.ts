@@ -50,7 +50,7 @@ export interface MatchAnswer {
 }
 
 /** All that stands on the right: the partner of each pair goes by the id of its pair. */
-const rightsOf = ({ pairs, extras }: MatchContent): Option[] => [
+export const rightsOf = ({ pairs, extras }: MatchContent): Option[] => [
   ...pairs.map(({ id, right }) => ({ id, text: right })),
   ...extras,
 ];

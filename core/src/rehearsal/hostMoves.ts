@@ -1,0 +1,63 @@
+import { readingAloud } from '../show/length/question.ts';
+import type { HostCommand } from '../sitting/command.ts';
+import type { Actor } from '../sitting/events.ts';
+import { kindInPlay, writtenQuestion } from '../sitting/inPlay.ts';
+import { nextStep, type NextStep } from '../sitting/next.ts';
+import type { SittingState } from '../sitting/state.ts';
+import type { Move, Rehearsal } from './rehearsal.ts';
+import { saysRight } from './standInMoves.ts';
+
+type Planned = Omit<Move, 'when'>;
+const HOST: Actor = { role: 'host', id: 'stand-in' };
+/** What a host takes over a step as a rule (ms). */
+const PAUSE = 2500;
+const LONGER: Partial<Record<NextStep['code'], number>> = {
+  begin: 12_000,
+  nextRound: 10_000,
+  hideStandings: 6000,
+  nextQuestion: 3500,
+  showExplanation: 3000,
+  leave: 4000,
+  close: 5000,
+};
+/** Without a clock the host locks after this long (ms), and said answers are heard after that. */
+const PATIENCE = 25_000;
+const SPEAKING = 5000;
+
+/** What the host of a show that runs by itself does next: what Space would do, and rulings on what is said. */
+export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number): Planned[] {
+  const { question } = state;
+  const doing = (after: number, command: HostCommand): Planned => ({
+    at: now + after,
+    actor: HOST,
+    command,
+    roundTrip: 0,
+  });
+  const { code, command } = nextStep(state);
+  if (question?.step === 'open') {
+    const aloud = kindInPlay(state, question).given === 'aloud';
+    // What is said to everybody at once is ruled team by team.
+    if (aloud && question.floor === null && question.mode === 'everyone')
+      return [...rulings(rehearsal, state, doing), doing(SPEAKING * 2, { type: 'lock' })];
+    if (aloud && question.floor !== null) return [doing(SPEAKING, ruling(rehearsal, state, question.floor))];
+    return question.clock ? [] : [doing(PATIENCE, { type: 'lock' })];
+  }
+  if (code === 'rule' && question?.floor) return [doing(PAUSE, ruling(rehearsal, state, question.floor))];
+  if (command === null) return [];
+  const reading = question?.step === 'posed' ? readingAloud(writtenQuestion(state, question)) * 1000 : 0;
+  return [doing((LONGER[code] ?? PAUSE) + reading, command)];
+}
+
+function ruling(rehearsal: Rehearsal, state: SittingState, team: string): HostCommand {
+  const right = saysRight(rehearsal, state, team, writtenQuestion(state, state.question!));
+  return { type: 'rule', team, verdict: right ? 'right' : 'wrong' };
+}
+
+const rulings = (
+  rehearsal: Rehearsal,
+  state: SittingState,
+  doing: (after: number, command: HostCommand) => Planned,
+): Planned[] =>
+  state.teams
+    .filter((team) => !state.seats.get(team.id)?.removed)
+    .map((team, i) => doing(SPEAKING + i * 200, ruling(rehearsal, state, team.id)));

@@ -1,0 +1,157 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  combinations,
+  floors,
+  kindOf,
+  newRound,
+  playThrough,
+  rulesWith,
+  Schedule,
+  seeded,
+  tally,
+  usualRoom,
+  type FormatName,
+  type Move,
+  type RoundRules,
+  type Show,
+} from '../index.ts';
+import { everyKind, question, sampleShow } from '../sitting/test/table.ts';
+import { guess } from './guess.ts';
+
+let n = 0;
+const newId = () => `r${n++}`;
+
+/** A round of any format with a question of every kind. */
+function showOf(
+  format: Exclude<FormatName, 'interlude'>,
+  rules: Partial<RoundRules>,
+  more: Partial<Show> = {},
+): Show {
+  const show: Show = { ...sampleShow(), ...more, questions: {} };
+  const round = newRound(format, newId);
+  round.rules = rulesWith({ ...round.rules, ...rules });
+  everyKind().forEach(({ answer }, i) => (show.questions[`k${i}`] = question(`k${i}`, `Ask ${i}`, answer)));
+  const ids = Object.keys(show.questions);
+  if (round.format === 'board')
+    ids.forEach((id, i) => {
+      const { categories, values, cells } = (round as Extract<typeof round, { format: 'board' }>).content;
+      cells[`${categories[i % 5]!.id}:${values[Math.floor(i / 5)]!.id}`] = { question: id, value: null };
+    });
+  else if (round.format !== 'interlude') round.content.items = ids.map((id) => ({ id, points: null }));
+  if (round.format === 'quiz') round.content.points = 100;
+  if (round.format === 'knockout') Object.assign(round.content, { lives: 2, points: 50 });
+  if (round.format === 'counterweight') round.content.covers = 7;
+  show.rounds = [round];
+  return show;
+}
+
+const arbitraryRules = fc.record({
+  floor: fc.constantFrom(...floors),
+  afterWrong: fc.constantFrom('handOn', 'buzz', 'close'),
+  passShare: fc.constantFrom(0, 50, 100),
+  penalty: fc.constantFrom('none', 'part', 'full'),
+  penaltyShare: fc.constantFrom(33, 50),
+  lowest: fc.constantFrom(null, 0, -50),
+  speed: fc.constantFrom(null, { keep: 40, grace: 2 }),
+  change: fc.boolean(),
+  clock: fc.constantFrom(null, 5, 20),
+  shuffleBySeat: fc.boolean(),
+  turns: fc.constantFrom('inOrder', 'winner', 'lowest', 'drawn'),
+} as const);
+const arbitraryDevices = fc.record({
+  mode: fc.constantFrom('none', 'team', 'each'),
+  score: fc.constantFrom('teams', 'players'),
+  combine: fc.constantFrom(...combinations),
+} as const);
+const arbitraryRoom = fc.record({
+  count: fc.integer({ min: 2, max: 14 }),
+  skill: fc.constantFrom('weak', 'mixed', 'strong'),
+  speed: fc.constantFrom('slow', 'usual', 'quick'),
+  connection: fc.constantFrom('good', 'mixed', 'poor'),
+  late: fc.constantFrom(0, 30),
+  dropsOut: fc.boolean(),
+  seed: fc.string({ minLength: 1, maxLength: 8 }),
+} as const);
+
+describe.each(['board', 'quiz', 'knockout', 'counterweight'] as const)('a rehearsal of %s', (format) => {
+  test('ends under any rules, with any devices and people; the tally on paper agrees', () => {
+    fc.assert(
+      fc.property(arbitraryRules, arbitraryDevices, arbitraryRoom, (rules, devices, room) => {
+        // Players each for themselves are only there where each has a handset.
+        const score = devices.mode === 'each' ? devices.score : 'teams';
+        const show = showOf(format, rules, { devices: { ...devices, score } });
+        const { log, state } = playThrough(show, room, Math.random);
+        expect(state.phase).toBe('closed');
+        expect(state.played.length).toBeGreaterThan(0);
+        const found = tally(log, state.scores);
+        expect({ ...found, log: found.agrees ? [] : log.slice(1) }).toMatchObject({ agrees: true });
+      }),
+      { numRuns: Number(process.env.RUNS ?? 60) },
+    );
+  });
+});
+
+test('the same seed is the same evening, another one another', () => {
+  const play = (seed: string) =>
+    playThrough(showOf('quiz', { floor: 'everyone' }), { ...usualRoom, seed }, Math.random).log.length;
+  const log = (seed: string) =>
+    JSON.stringify(
+      playThrough(showOf('board', {}), { ...usualRoom, seed }, Math.random).log.map((one) => one.type),
+    );
+  expect(log('tide')).toBe(log('tide'));
+  expect(play('tide')).toBeGreaterThan(100);
+});
+
+test('who is better in the room is better in the end: shares of marks follow skill', () => {
+  const share = (skill: 'weak' | 'strong') => {
+    const { state } = playThrough(
+      showOf('quiz', { floor: 'everyone' }, { devices: { mode: 'each', score: 'players', combine: 'mean' } }),
+      { ...usualRoom, count: 40, skill, seed: 'room' },
+      Math.random,
+    );
+    const marks = state.played.flatMap((play) => play.responses.map((one) => one.share));
+    return marks.reduce((sum, one) => sum + one, 0) / marks.length;
+  };
+  expect(share('strong')).toBeGreaterThan(share('weak') + 0.2);
+});
+
+test('a wrong score is found, whoever lost it', () => {
+  const { log, state } = playThrough(showOf('quiz', {}), { ...usualRoom, seed: 'x' }, Math.random);
+  const [team, score] = [...state.scores][0]!;
+  const wrong = tally(log, new Map([...state.scores, [team, score + 10]]));
+  expect(wrong.agrees).toBe(false);
+  expect(wrong.lines.find((line) => line.team === team)).toMatchObject({ onPaper: score, kept: score + 10 });
+});
+
+describe('typical answers', () => {
+  test.each(
+    everyKind().filter(({ answer }) => kindOf(answer.kind).given === 'handset' && kindOf(answer.kind).keyed),
+  )('of kind $answer.kind: right ones are marked right, wrong ones are not', ({ answer }) => {
+    const kind = kindOf(answer.kind);
+    const random = seeded('guess');
+    for (let i = 0; i < 40; i++) {
+      const order = kind.layOut(answer, random, true);
+      for (const right of [true, false]) {
+        const wire = guess(question('q', 'Ask', answer), order, right, random);
+        const read = kind.read(answer, order, wire);
+        expect(read).not.toBeNull();
+        const share = kind.mark(answer, read as never, [read as never]);
+        if (right) expect(share).toBe(1);
+        else expect(share).toBeLessThan(1);
+      }
+    }
+  });
+});
+
+test('a schedule hands out the earliest first, whatever the order of coming', () => {
+  fc.assert(
+    fc.property(fc.array(fc.nat(1000)), (times) => {
+      const schedule = new Schedule();
+      for (const at of times) schedule.add({ at } as Move);
+      const taken = times.map(() => schedule.take()!.at);
+      expect(taken).toEqual([...times].sort((a, b) => a - b));
+      expect(schedule.take()).toBeNull();
+    }),
+  );
+});

@@ -1,0 +1,77 @@
+import type { Random } from '../random/shuffle.ts';
+import type { Show } from '../show/show.ts';
+import { seeded } from '../random/seeded.ts';
+import type { Command } from '../sitting/command.ts';
+import type { Actor } from '../sitting/events.ts';
+import { formatOf } from '../formats/index.ts';
+import { nextStep } from '../sitting/next.ts';
+import type { SittingState } from '../sitting/state.ts';
+import { hostMoves } from './hostMoves.ts';
+import { fillRoom, type Room, type StandIn } from './room.ts';
+import { standInMoves } from './standInMoves.ts';
+
+/** Something that a stand-in, or the host of a show that runs by itself, will do. */
+export interface Move {
+  /** Server time (ms). */
+  at: number;
+  actor: Actor;
+  command: Command;
+  /** The situation in which it makes sense: when it has passed, so has the move. Null for always. */
+  when: string | null;
+  /** Milliseconds for a message of whoever does it there and back. */
+  roundTrip: number;
+}
+
+/** A show that is tried out with stand-ins. */
+export interface Rehearsal {
+  standIns: StandIn[];
+  random: Random;
+  /** Whether the host's steps are taken as well. */
+  byItself: boolean;
+  /** The situation that was looked at last. */
+  seen: string;
+  /** Stand-ins who have been let in, or have asked. */
+  came: Set<string>;
+}
+
+/** Makes ready to try a show. `random` is used where the room has no seed. */
+export function rehearse(show: Show, room: Room, random: Random): Rehearsal {
+  const chance = room.seed ? seeded(room.seed) : random;
+  return {
+    standIns: fillRoom(room, show, chance),
+    random: chance,
+    byItself: false,
+    seen: '',
+    came: new Set(),
+  };
+}
+
+/** A name for where the show stands: moves are planned once for each. */
+export function situationOf(state: SittingState): string {
+  const { phase, question, round, standings } = state;
+  const waits = round ? formatOf(round.format).waitsFor(round.state) : null;
+  const { code } = nextStep(state);
+  return [
+    phase,
+    state.begun.length,
+    question?.play ?? `after ${state.played.length}`,
+    question?.step,
+    question?.floor,
+    question?.tried.length,
+    question?.mode,
+    question?.openedAt,
+    waits,
+    standings,
+    code,
+  ].join(' ');
+}
+
+/** What is done next, and when, after the state changed; empty where nothing new is to be planned. */
+export function movesAfter(rehearsal: Rehearsal, state: SittingState, now: number): Move[] {
+  const when = situationOf(state);
+  if (when === rehearsal.seen) return [];
+  rehearsal.seen = when;
+  const moves = standInMoves(rehearsal, state, now).map((move) => ({ ...move }));
+  if (rehearsal.byItself) moves.push(...hostMoves(rehearsal, state, now));
+  return moves.map((move) => ({ ...move, when: move.command.type === 'takeSeat' ? null : when }));
+}

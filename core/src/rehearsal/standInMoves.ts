@@ -1,0 +1,198 @@
+import { formatOf } from '../formats/index.ts';
+import type { BoardView } from '../formats/board/board.ts';
+import type { CounterweightView } from '../formats/counterweight/counterweight.ts';
+import { expectedShare } from '../library/difficulty.ts';
+import type { Question } from '../question/question.ts';
+import type { Random } from '../random/shuffle.ts';
+import { ruledOut } from '../sitting/decide/answer.ts';
+import type { Actor } from '../sitting/events.ts';
+import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../sitting/inPlay.ts';
+import { nextStep } from '../sitting/next.ts';
+import { countsIn } from '../sitting/points.ts';
+import { memberwise, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
+import { readingSilently } from '../show/length/question.ts';
+import { guess } from './guess.ts';
+import type { Move, Rehearsal } from './rehearsal.ts';
+import type { StandIn } from './room.ts';
+
+/** Usual times of people (ms): coming in, choosing a cell, lifting a cover, pressing, thinking. */
+const COMING = 8000;
+const CHOOSING = 3500;
+const LIFTING = 3000;
+const PRESSING = 1800;
+const THINKING = 5000;
+/** Of those who do not know it, so many press or answer all the same. */
+const GUESSING = 0.85;
+const PRESSING_BLIND = 0.25;
+/** So many press before the buzzers are open. */
+const EARLY = 0.04;
+
+type Planned = Omit<Move, 'when'>;
+const STAGE: Actor = { role: 'stage', id: '' };
+const HOST: Actor = { role: 'host', id: 'stand-in' };
+const seatOf = (one: StandIn): Actor => ({ role: 'seat', id: one.seat });
+
+/** A time around `usual`, most often somewhat below, seldom far above (ms). */
+const around = (usual: number, random: Random) => usual * (0.5 + 0.5 * random() + random() ** 3);
+
+/** Whether somebody knows an answer: by their skill, and by how hard it is. */
+export function knows({ skill }: StandIn, question: Question, random: Random): boolean {
+  const ease = expectedShare(question, null) - 0.6;
+  return random() < Math.min(0.98, Math.max(0.02, skill + ease));
+}
+
+/** Those who are in the room now. */
+function here({ standIns }: Rehearsal, state: SittingState): StandIn[] {
+  const asked = state.played.length + (state.question ? 1 : 0);
+  return standIns.filter((one) => {
+    if (one.until !== null && asked > one.until) return false;
+    if (state.show.devices.mode === 'none') return true;
+    const seat = state.seats.get(one.seat);
+    return seat !== undefined && !seat.removed;
+  });
+}
+/** The team for which a stand-in plays at the moment. */
+const teamFor = (state: SittingState, one: StandIn): string =>
+  state.seats.get(one.seat)?.team ?? (state.show.devices.mode === 'none' ? one.team : '');
+
+/** What stand-ins do in the situation that has just come about. */
+export function standInMoves(rehearsal: Rehearsal, state: SittingState, now: number): Planned[] {
+  const coming = comeIn(rehearsal, state, now);
+  if (state.phase !== 'round' || state.standings) return coming;
+  const { question } = state;
+  if (question) return [...coming, ...inQuestion(rehearsal, state, question, now)];
+  return [...coming, ...between(rehearsal, state, now)];
+}
+
+function comeIn(rehearsal: Rehearsal, state: SittingState, now: number): Planned[] {
+  if (state.show.devices.mode === 'none' || state.phase === 'closed') return [];
+  const asked = state.played.length;
+  const due = rehearsal.standIns.filter(
+    (one) =>
+      !rehearsal.came.has(one.seat) && (one.from === 0 || (state.phase === 'round' && asked >= one.from)),
+  );
+  return due.map((one): Planned => {
+    rehearsal.came.add(one.seat);
+    const { seat, name, team, roundTrip } = one;
+    const command = { type: 'takeSeat', seat, token: `token-of-${seat}`, name, team } as const;
+    return { at: now + rehearsal.random() * COMING, actor: seatOf(one), command, roundTrip };
+  });
+}
+
+/** Between two questions: choosing a cell, lifting a cover. */
+function between(rehearsal: Rehearsal, state: SittingState, now: number): Planned[] {
+  const { random } = rehearsal;
+  const round = state.round!;
+  const format = formatOf(round.format);
+  const who = format.waitsFor(round.state);
+  if (who !== null) {
+    const { covers } = format.view(round.state) as CounterweightView;
+    const down = covers.flatMap((cover, i) => (cover.team === null ? [i] : []));
+    if (down.length === 0) return [];
+    // Half of the time a cover is given to somebody else: nobody knows what is under it.
+    const teams = state.teams.map((team) => team.id);
+    const team = random() < 0.5 ? who : teams[Math.floor(random() * teams.length)]!;
+    const act = { do: 'lift', cover: down[Math.floor(random() * down.length)]!, team };
+    const voice = here(rehearsal, state).find((one) => teamFor(state, one) === who);
+    const actor = voice && state.show.devices.mode !== 'none' ? seatOf(voice) : STAGE;
+    return [
+      {
+        at: now + around(LIFTING, random),
+        actor,
+        command: { type: 'act', act },
+        roundTrip: voice?.roundTrip ?? 0,
+      },
+    ];
+  }
+  if (nextStep(state).code !== 'pick') return [];
+  const { rows } = format.view(round.state) as BoardView;
+  const open = rows.flatMap((row) => row.cells).filter((cell) => cell.state === 'open');
+  if (open.length === 0) return [];
+  const cell = open[Math.floor(random() * open.length)]!;
+  return [
+    {
+      at: now + around(CHOOSING, random),
+      actor: STAGE,
+      command: { type: 'choose', ref: cell.id },
+      roundTrip: 0,
+    },
+  ];
+}
+
+/** Who may answer now: everybody, or those of the team on the floor. */
+function answering(rehearsal: Rehearsal, state: SittingState, question: QuestionInPlay): StandIn[] {
+  const all = here(rehearsal, state).filter((one) => teamFor(state, one) !== '');
+  const { mode } = state.show.devices;
+  if (question.mode === 'everyone') return all;
+  const own = all.filter((one) => teamFor(state, one) === question.floor);
+  return memberwise(state) || mode === 'each' ? own : own.slice(0, 1);
+}
+
+function inQuestion(
+  rehearsal: Rehearsal,
+  state: SittingState,
+  question: QuestionInPlay,
+  now: number,
+): Planned[] {
+  const { random } = rehearsal;
+  const written = writtenQuestion(state, question);
+  const kind = kindInPlay(state, question);
+  if (question.mode === 'buzz' && question.floor === null) return buzzing(rehearsal, state, question, now);
+  if (question.step !== 'open' || kind.given !== 'handset') return [];
+  const reading = readingSilently(written) * 1000 * 0.6;
+  const out = ruledOut(state, question);
+  const without = state.show.devices.mode === 'none';
+  return answering(rehearsal, state, question).flatMap((one): Planned[] => {
+    const right = knows(one, written, random);
+    if (!right && random() > GUESSING) return [];
+    const team = teamFor(state, one);
+    if (!countsIn(state.round, team) && random() < 0.5) return [];
+    const order = without ? question.order : orderFor(state, question, one.seat);
+    const answer = guess(written, order, right, random, out);
+    if (!answer) return [];
+    const at = now + reading + around(THINKING, random) * one.slowness + one.roundTrip / 2;
+    const given = { play: question.play, answer };
+    if (!without)
+      return [{ at, actor: seatOf(one), command: { type: 'answer', ...given }, roundTrip: one.roundTrip }];
+    // Said aloud, and entered by the host.
+    return [{ at, actor: HOST, command: { type: 'answerFor', team, ...given }, roundTrip: 0 }];
+  });
+}
+
+function buzzing(
+  rehearsal: Rehearsal,
+  state: SittingState,
+  question: QuestionInPlay,
+  now: number,
+): Planned[] {
+  const { random } = rehearsal;
+  const written = writtenQuestion(state, question);
+  const { step, play } = question;
+  if (step !== 'posed' && step !== 'open') return [];
+  const without = state.show.devices.mode === 'none';
+  const { lockout } = rulesOf(state);
+  return here(rehearsal, state).flatMap((one): Planned[] => {
+    const team = teamFor(state, one);
+    if (team === '' || question.tried.includes(team)) return [];
+    const early = step === 'posed';
+    if (early ? random() > EARLY : !knows(one, written, random) && random() > PRESSING_BLIND) return [];
+    const penalty = question.early.includes(team) ? lockout * 1000 : 0;
+    const pressed = now + penalty + (early ? 500 * random() : around(PRESSING, random) * one.slowness);
+    const at = pressed + one.roundTrip / 2;
+    return without
+      ? [{ at, actor: HOST, command: { type: 'buzzFor', team, play, pressed }, roundTrip: 0 }]
+      : [{ at, actor: seatOf(one), command: { type: 'buzz', play, pressed }, roundTrip: one.roundTrip }];
+  });
+}
+
+/** Whether what a team says aloud is right: its best member speaks. */
+export function saysRight(
+  rehearsal: Rehearsal,
+  state: SittingState,
+  team: string,
+  question: Question,
+): boolean {
+  const own = here(rehearsal, state).filter((one) => teamFor(state, one) === team);
+  const best = own.reduce<StandIn | null>((so, one) => (so && so.skill >= one.skill ? so : one), null);
+  return best !== null && knows(best, question, rehearsal.random);
+}

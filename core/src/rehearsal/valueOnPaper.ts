@@ -1,0 +1,75 @@
+import type { Combination } from '../show/devices.ts';
+import { groups } from './groups.ts';
+import type { Round } from '../show/show.ts';
+
+/** An answer with its mark, as somebody with pencil and paper would note it. */
+export interface PaperAnswer {
+  who: string;
+  team: string;
+  answer: unknown;
+  /** Milliseconds since the answers were open; null where it was said. */
+  after: number | null;
+  /** Share of the marks, 0 … 1; null where nobody said. */
+  share: number | null;
+  ruled: boolean;
+}
+
+/** What one answer is worth by the rules of its round, not rounded. */
+export function valueOnPaper(
+  play: {
+    round: Round;
+    value: number;
+    mode: 'turn' | 'buzz' | 'everyone';
+    had: readonly string[];
+    limit: number | null;
+  },
+  { team, share, after }: PaperAnswer,
+): number {
+  const { rules, format } = play.round;
+  if (share === null) return 0;
+  // Covers bear the points of a counterweight; its questions bear none.
+  if (format === 'counterweight') return 0;
+  const first = play.had[0];
+  const handedOn = play.mode !== 'everyone' && first !== undefined && first !== team;
+  const value = handedOn ? (play.value * rules.passShare) / 100 : play.value;
+  if (share === 0) {
+    if (rules.penalty === 'full') return -value;
+    return rules.penalty === 'part' ? (-value * rules.penaltyShare) / 100 : 0;
+  }
+  let left = 1;
+  if (rules.speed && play.limit !== null && after !== null && !handedOn) {
+    const { keep, grace } = rules.speed;
+    const [t, limit] = [after / 1000, play.limit / 1000];
+    if (limit > grace && t > grace) {
+      const gone = Math.min(1, (t - grace) / (limit - grace));
+      left = 1 - gone * (1 - keep / 100);
+    }
+  }
+  return value * left * share;
+}
+
+/** The answer that most members gave; of several the one that was there first. */
+export function majorityOnPaper(answers: readonly PaperAnswer[]): PaperAnswer | null {
+  const inTime = [...answers].sort((a, b) => (a.after ?? 0) - (b.after ?? 0));
+  const alike = [...groups(inTime, (one) => JSON.stringify(one.answer)).values()];
+  const most = Math.max(...alike.map((group) => group.length));
+  return alike.find((group) => group.length === most)?.[0] ?? null;
+}
+
+/** What the answers of the members of a team are worth together. */
+export function combineOnPaper(
+  how: Combination,
+  answers: readonly PaperAnswer[],
+  worth: (answer: PaperAnswer) => number,
+  members: number,
+): number {
+  const given = answers.filter((one) => one.answer !== null);
+  if (given.length === 0) return 0;
+  const round = (n: number) => Math.floor(n + 0.5);
+  if (how === 'sum') return given.reduce((sum, one) => sum + round(worth(one)), 0);
+  if (how === 'mean')
+    return round(given.reduce((sum, one) => sum + worth(one), 0) / Math.max(members, given.length));
+  if (how === 'majority') return round(worth(majorityOnPaper(given)!));
+  const inTime = [...given].sort((a, b) => (a.after ?? 0) - (b.after ?? 0));
+  return round(worth(inTime.find((one) => (one.share ?? 0) > 0) ?? inTime[0]!));
+}
