@@ -180,3 +180,6 @@ export { connections, Room, skills, speeds, usualRoom, type StandIn } from './re
 export { Schedule } from './rehearsal/schedule.ts';
 export { playThrough } from './rehearsal/playThrough.ts';
 export { tally, type Tally, type TallyLine } from './rehearsal/tally.ts';
+export { isGone } from './rehearsal/standInMoves.ts';
+export { atRate, pacedClock, virtualAt, type PacedClock } from './rehearsal/pacedClock.ts';
+export { stages, timeLost, type Stage, type TimeLost } from './rehearsal/timeLost.ts';

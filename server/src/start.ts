@@ -96,7 +96,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
         playersAddress(config),
       ),
       accountRoutes(cookie, new Throttle()),
-      showRoutes(store, selections, random),
+      showRoutes(store, selections, hosts, random),
       selectionRoutes(selections),
       setRoutes(),
       readyMadeRoutes(readReadyMade(config.setsDir)),
@@ -110,6 +110,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       sittingRoutes(store, hosts, codeGuesses),
     ],
   });
+  // The stand-ins of a rehearsal are gone with the server that let them play.
+  await store.dropRehearsals(null);
   const resumed = await hosts.resume();
   await warmUp(log);
   const handle = app.callback();

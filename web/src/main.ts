@@ -13,6 +13,7 @@ import { library } from './words/en/library.ts';
 import { overlay } from './words/en/overlay.ts';
 import { print } from './words/en/print.ts';
 import { review } from './words/en/review.ts';
+import { rehearsal } from './words/en/rehearsal.ts';
 import { report } from './words/en/report.ts';
 import { share } from './words/en/share.ts';
 import { stage } from './words/en/stage.ts';
@@ -27,6 +28,7 @@ createApp(App)
     makeWords({
       studio,
       building,
+      rehearsal,
       library,
       media,
       bring,

@@ -41,11 +41,14 @@ export function knows({ skill }: StandIn, question: Question, random: Random): b
   return random() < Math.min(0.98, Math.max(0.02, skill + ease));
 }
 
+/** Whether somebody has dropped out. */
+export const isGone = ({ until }: StandIn, state: SittingState): boolean =>
+  until !== null && state.played.length + (state.question ? 1 : 0) > until;
+
 /** Those who are in the room now. */
 function here({ standIns }: Rehearsal, state: SittingState): StandIn[] {
-  const asked = state.played.length + (state.question ? 1 : 0);
   return standIns.filter((one) => {
-    if (one.until !== null && asked > one.until) return false;
+    if (isGone(one, state)) return false;
     if (state.show.devices.mode === 'none') return true;
     const seat = state.seats.get(one.seat);
     return seat !== undefined && !seat.removed;

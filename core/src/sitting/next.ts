@@ -66,8 +66,9 @@ export function nextStep(state: SittingState): NextStep {
   if (!formatOf(format).isOver(own)) return step('pick', null, { team: name(state.turn) });
   const round = nextRound(state);
   if (round === null) return step('close', { type: 'close' });
-  const { title, format: coming } = state.show.rounds[round]!;
-  return step('nextRound', { type: 'begin', round }, { title, format: coming });
+  const { title, format: coming, content } = state.show.rounds[round]!;
+  const what = 'what' in content ? content.what : '';
+  return step('nextRound', { type: 'begin', round }, { title, format: coming, what });
 }
 
 const open = {

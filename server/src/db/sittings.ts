@@ -20,6 +20,8 @@ export interface SittingInfo {
   stageKey: string;
   openedAt: string;
   closedAt: string | null;
+  /** Tried with stand-ins: in no list and no result. */
+  rehearsal: boolean;
 }
 
 /** A connection as the driver has it. */
@@ -52,6 +54,7 @@ const info = (row: SittingRow): SittingInfo => ({
   stageKey: row.stageKey,
   openedAt: row.openedAt.toISOString(),
   closedAt: row.closedAt?.toISOString() ?? null,
+  rehearsal: Boolean(row.rehearsal),
 });
 
 /** A show that was frozen by an older version gets the settings that came since, at their defaults. */
@@ -70,7 +73,10 @@ export class Sittings {
   }
 
   /** Opens a sitting with its first event. @returns null where the code is in use: try another. */
-  async create(sitting: Omit<SittingInfo, 'closedAt'>, first: LoggedEvent): Promise<SittingInfo | null> {
+  async create(
+    sitting: Omit<SittingInfo, 'closedAt' | 'rehearsal'> & { rehearsal?: boolean },
+    first: LoggedEvent,
+  ): Promise<SittingInfo | null> {
     try {
       return await this.#db.transaction(async (transaction) => {
         const row = await SittingRow.create(
@@ -96,6 +102,14 @@ export class Sittings {
     const row = await SittingRow.findOne({ where: { id, accountId } });
     if (!row) throw new Problem(404, 'notThere', 'There is no such sitting.');
     return info(row);
+  }
+
+  /** Takes rehearsals away, those of one account or all, with everything that was played. @returns their ids. */
+  async dropRehearsals(accountId: string | null): Promise<string[]> {
+    const where = { rehearsal: true, ...(accountId === null ? {} : { accountId }) };
+    const ids = (await SittingRow.findAll({ where, attributes: ['id'] })).map((row) => row.id);
+    if (ids.length > 0) await SittingRow.destroy({ where: { id: ids } });
+    return ids;
   }
 
   /** The key of the link for co-hosts, or null while there is none. */
@@ -124,7 +138,7 @@ export class Sittings {
     offset: number,
   ): Promise<{ sittings: SittingInfo[]; total: number }> {
     const { rows, count } = await SittingRow.findAndCountAll({
-      where: { accountId },
+      where: { accountId, rehearsal: false },
       order: [
         ['openedAt', 'DESC'],
         ['id', 'ASC'],
@@ -136,7 +150,10 @@ export class Sittings {
   }
 
   async openIds(): Promise<string[]> {
-    const rows = await SittingRow.findAll({ where: { openCode: { [Op.ne]: null } }, attributes: ['id'] });
+    const rows = await SittingRow.findAll({
+      where: { openCode: { [Op.ne]: null }, rehearsal: false },
+      attributes: ['id'],
+    });
     return rows.map((row) => row.id);
   }
 

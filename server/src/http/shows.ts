@@ -1,5 +1,5 @@
 import Router from '@koa/router';
-import { checkShow, Id, newJoinCode, openDoors, Show, type Random } from '@distaff/core';
+import { checkShow, Id, newJoinCode, openDoors, Room, Show, type Random } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import * as v from 'valibot';
 import { newToken } from '../auth/tokens.ts';
@@ -14,17 +14,24 @@ import {
 } from '../db/shows.ts';
 import type { Selections } from '../db/selections.ts';
 import type { Sittings } from '../db/sittings.ts';
+import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
 import { pageOf, reach, read, signedIn, type Ctx } from './context.ts';
 
 const Save = v.object({ version: v.pipe(v.number(), v.integer(), v.minValue(1)), show: Show });
 const Create = v.object({ show: Show });
+const Rehearse = v.object({ room: Room });
 const Duplicate = v.object({ title: v.pipe(v.string(), v.minLength(1), v.maxLength(120)) });
 
 const idOf = (ctx: Ctx & { params: Record<string, string> }) => read(Id, ctx.params.id);
 
 /** The library of shows, and opening the doors of one. */
-export function showRoutes(sittings: Sittings, selections: Selections, random: Random): Router {
+export function showRoutes(
+  sittings: Sittings,
+  selections: Selections,
+  hosts: SittingHosts,
+  random: Random,
+): Router {
   const router = new Router({ prefix: '/api/shows' });
 
   router.get('/', async (ctx) => {
@@ -56,7 +63,8 @@ export function showRoutes(sittings: Sittings, selections: Selections, random: R
     ctx.body = await duplicateShow(account.id, idOf(ctx), read(Duplicate, ctx.request.body).title);
   });
 
-  router.post('/:id/sittings', async (ctx) => {
+  /** Opens the doors of a show, for people or for a rehearsal. */
+  async function open(ctx: Ctx & { params: Record<string, string> }, rehearsal: boolean) {
     const account = signedIn(ctx);
     const { id, show: written } = await readShow(account.id, idOf(ctx));
     const show = await selections.takeAnew(await reach(ctx), written);
@@ -68,7 +76,6 @@ export function showRoutes(sittings: Sittings, selections: Selections, random: R
     for (let tries = 0; tries < 20; tries++) {
       const code = newJoinCode(random);
       const first = openDoors(show, code, nanoid(), now, { role: 'host', id: account.id }, pace);
-      const openedAt = new Date(now).toISOString();
       const sitting = await sittings.create(
         {
           id: nanoid(),
@@ -77,17 +84,29 @@ export function showRoutes(sittings: Sittings, selections: Selections, random: R
           title: show.title,
           code,
           stageKey: newToken(),
-          openedAt,
+          openedAt: new Date(now).toISOString(),
+          rehearsal,
         },
         first,
       );
-      if (sitting) {
-        ctx.status = 201;
-        ctx.body = sitting;
-        return;
-      }
+      if (sitting) return { sitting, show: (first as { show: Show }).show };
     }
     throw new Problem(503, 'noCode', 'No join code could be found. Try again.');
+  }
+  router.post('/:id/sittings', async (ctx) => {
+    const { sitting } = await open(ctx, false);
+    ctx.status = 201;
+    ctx.body = sitting;
+  });
+  // A host has one rehearsal at a time: the one before goes, with all that was played in it.
+  router.post('/:id/rehearsals', async (ctx) => {
+    const account = signedIn(ctx);
+    const { room } = read(Rehearse, ctx.request.body);
+    for (const id of await sittings.dropRehearsals(account.id)) await hosts.drop(id);
+    const { sitting, show } = await open(ctx, true);
+    hosts.rehearse(sitting.id, show, room);
+    ctx.status = 201;
+    ctx.body = sitting;
   });
 
   return router;

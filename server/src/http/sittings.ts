@@ -6,6 +6,8 @@ import {
   responsesCsv,
   resultsOf,
   standingsCsv,
+  tally,
+  timeLost,
   type SittingState,
 } from '@distaff/core';
 import { newToken } from '../auth/tokens.ts';
@@ -37,6 +39,11 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
   router.get('/sittings/:id/results', async (ctx) => {
     const { info, state } = await mine(ctx);
     ctx.body = { sitting: info, results: resultsOf(state), cloth: clothOf(state) };
+  });
+  router.get('/sittings/:id/tally', async (ctx) => {
+    const { info, state } = await mine(ctx);
+    const log = await hosts.get(info.id).host.log();
+    ctx.body = { tally: tally(log, state.scores), time: timeLost(log) };
   });
   // A co-host comes to the desk by a link, with no account: it can be made once and closed again.
   router.post('/sittings/:id/desk-link', async (ctx) => {

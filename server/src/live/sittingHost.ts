@@ -64,6 +64,7 @@ export class SittingHost {
   readonly #now: () => number;
   readonly #publish: (state: SittingState, events: readonly LoggedEvent[]) => void;
   readonly #present: (seat: string) => boolean;
+  readonly #rate: (() => number) | null;
   #sitting: Sitting | null = null;
   #queue: { order: Order; answer: (answer: Answer) => void }[] = [];
   #busy: Promise<void> | null = null;
@@ -83,6 +84,8 @@ export class SittingHost {
       publish: (state: SittingState, events: readonly LoggedEvent[]) => void;
       /** Whether a seat is connected, or was until just now. */
       present?: (seat: string) => boolean;
+      /** How fast `now` runs, in a rehearsal: it ends with the server, so that no outage is given back. */
+      rate?: () => number;
     },
   ) {
     this.id = id;
@@ -92,6 +95,7 @@ export class SittingHost {
     this.#now = parts.now;
     this.#publish = parts.publish;
     this.#present = parts.present ?? (() => true);
+    this.#rate = parts.rate ?? null;
   }
 
   /** Has an order decided, stored and acknowledged. Never rejects. */
@@ -120,6 +124,17 @@ export class SittingHost {
     done.catch(() => {});
     this.#busy = done;
     return done;
+  }
+
+  /** Looks anew when time will act, after the clock was set to another rate. */
+  reschedule(): void {
+    this.#schedule();
+  }
+
+  /** The whole log. */
+  async log(): Promise<readonly LoggedEvent[]> {
+    await this.state();
+    return this.#sitting!.log;
   }
 
   async stop(): Promise<void> {
@@ -199,7 +214,7 @@ export class SittingHost {
     const clock = sitting.state.question?.clock ?? null;
     const now = this.#now();
     const silence = now - Math.max(aliveAt ?? 0, log.at(-1)?.at ?? 0);
-    if (isRunning(clock) && silence > OUTAGE) {
+    if (isRunning(clock) && silence > OUTAGE && !this.#rate) {
       const id = `outage-${log.length}`;
       const context = { now, random: this.#random, actor: CLOCK };
       const events = decide(sitting, id, { type: 'outage', ms: silence }, context);
@@ -225,7 +240,7 @@ export class SittingHost {
     if (this.#timer) clearTimeout(this.#timer);
     this.#timer = null;
     if (moment !== null) this.#wakeIn(moment - this.#now());
-    if (moment !== null && !this.#heartbeat) {
+    if (moment !== null && !this.#heartbeat && !this.#rate) {
       this.#lastBeat = this.#now();
       this.#heartbeat = setInterval(() => void this.#beat(), HEARTBEAT);
       void this.#beat();
@@ -272,7 +287,7 @@ export class SittingHost {
           actor: { role: 'clock', id: '' },
         });
       },
-      Math.min(Math.max(0, ms), 2 ** 31 - 1),
+      Math.min(Math.max(0, ms / (this.#rate?.() ?? 1)), 2 ** 31 - 1),
     );
   }
 }

@@ -38,6 +38,18 @@ const CommandId = v.pipe(v.string(), v.regex(/^[\w-]{8,60}$/));
 const Join = v.object({ id: CommandId, token: Token, ...JoinRequest.entries });
 const ordered = <T extends v.GenericSchema>(command: T) => v.object({ id: CommandId, command });
 
+/** How the desk wants a rehearsal to be run. */
+const Wish = v.object({
+  byItself: v.boolean(),
+  rate: v.pipe(v.number(), v.minValue(1), v.maxValue(20)),
+  stopBefore: v.nullable(
+    v.union([
+      v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(99)),
+      v.picklist(['question', 'key']),
+    ]),
+  ),
+});
+
 interface Parts {
   io: Server;
   hosts: SittingHosts;
@@ -156,6 +168,7 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   // In the room first, so that nothing falls between this picture and the next.
   await socket.join(roomOf[as](sitting));
   const state = await live.host.state();
+  if (live.rehearsal) socket.emit('rehearsal', live.rehearsal.told);
   if (as === 'desk') {
     if (visitor.actor!.id === CO_HOST) void socket.join(roomOf.coHost(sitting));
     socket.emit('keys', {
@@ -205,6 +218,11 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
       );
     };
 
+  if (as === 'desk' && live.rehearsal)
+    socket.on('rehearsal', (raw: unknown) => {
+      const wish = v.safeParse(Wish, raw);
+      if (wish.success) live.rehearsal!.wish(wish.output);
+    });
   if (as === 'desk')
     socket.on('book', (raw: unknown, reply: unknown) => {
       const asked = v.safeParse(BookRequest, raw);

@@ -12,8 +12,11 @@ import type {
   QuestionSort,
   Results,
   Role,
+  Room,
   Selection,
   Show,
+  Tally,
+  TimeLost,
 } from '@distaff/core';
 import { call } from './client.ts';
 
@@ -179,6 +182,9 @@ export const server = {
     call<TakenQuestions>('POST', '/api/selections', { rule, group, taken }),
   measured: (ids: string[]) => call<{ measured: Record<string, Measured> }>('POST', '/api/measured', { ids }),
   pace: () => call<Pace>('GET', '/api/pace'),
+  /** Opens a show to stand-ins; the rehearsal before it is taken away. */
+  rehearse: (id: string, room: Room) => call<SittingInfo>('POST', `/api/shows/${id}/rehearsals`, { room }),
+  tally: (sitting: string) => call<{ tally: Tally; time: TimeLost }>('GET', `/api/sittings/${sitting}/tally`),
   openDoors: (id: string) => call<SittingInfo>('POST', `/api/shows/${id}/sittings`),
 
   sets: (deleted: boolean) => call<{ sets: SetSummary[] }>('GET', `/api/sets${deleted ? '?deleted=1' : ''}`),

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { onMounted, onUnmounted, ref } from 'vue';
+import { onMounted, onUnmounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
+import { server } from '../api/server.ts';
 import { useSitting } from '../live/sitting.ts';
 import { deskActions } from './actions.ts';
 import AdjustDialog from './parts/AdjustDialog.vue';
@@ -17,7 +18,9 @@ import NextStepBar from './parts/NextStepBar.vue';
 import PaletteDialog from './parts/PaletteDialog.vue';
 import PeopleDialog from './parts/PeopleDialog.vue';
 import PersonDialog from './parts/PersonDialog.vue';
+import RehearsalBar from './parts/RehearsalBar.vue';
 import RunningOrder from './parts/RunningOrder.vue';
+import TallyDialog from './parts/TallyDialog.vue';
 import { useDesk } from './useDesk.ts';
 import { useDeskKeys } from './useDeskKeys.ts';
 
@@ -33,7 +36,8 @@ const now = ref<InstanceType<typeof DeskNow> | null>(null);
 const next = () =>
   desk.nextStep(
     () => now.value?.focusBoard(),
-    () => void router.push(`/results/${id}`),
+    // What was rehearsed is in no results: it is added up instead.
+    () => (sitting.rehearsal ? void (desk.dialog = 'tally') : void router.push(`/results/${id}`)),
   );
 const actions = deskActions(next);
 useDeskKeys(actions);
@@ -45,6 +49,18 @@ onMounted(() => {
   sitting.connect(() => (key ? { as: 'desk', sitting: id, key } : { as: 'desk', sitting: id }));
 });
 onUnmounted(() => sitting.leave());
+/** The show that is rehearsed, to go back to. */
+const showId = ref<string | null>(null);
+watch(
+  () => sitting.rehearsal !== null,
+  async (on) => {
+    if (on)
+      showId.value = await server.sitting(id).then(
+        (one) => one.showId,
+        () => null,
+      );
+  },
+);
 </script>
 
 <template>
@@ -61,7 +77,11 @@ onUnmounted(() => sitting.leave());
     <RunningOrder class="order" />
     <DeskNow ref="now" class="now" />
     <DeskTeams class="teams" />
-    <NextStepBar class="next" @next="next" />
+    <div class="next">
+      <RehearsalBar v-if="sitting.rehearsal" :show-id="showId" />
+      <NextStepBar @next="next" />
+    </div>
+    <TallyDialog v-if="sitting.rehearsal" :sitting-id="id" />
     <LedgerDrawer />
     <AdjustDialog />
     <CloseDialog />

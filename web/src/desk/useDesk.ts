@@ -25,7 +25,7 @@ export const useDesk = defineStore('desk', () => {
   const picked = ref<string | null>(null);
   const notice = ref('');
   const adjusting = ref<{ team: string; amount: number } | null>(null);
-  const dialog = ref<'keys' | 'palette' | 'close' | 'earlier' | 'people' | 'enter' | null>(null);
+  const dialog = ref<'keys' | 'palette' | 'close' | 'earlier' | 'people' | 'enter' | 'tally' | null>(null);
   /** The player who is being renamed or moved. */
   const person = ref<{ seat: Player; act: 'rename' | 'move' } | null>(null);
   /** The team whose people are shown first. */
@@ -142,7 +142,7 @@ export const useDesk = defineStore('desk', () => {
   }
   /** A key of the desk is the buzzer of a table. */
   function buzzFor(team: string): void {
-    const pressed = Date.now() + sitting.offset;
+    const pressed = sitting.serverNow();
     void ask({ type: 'buzzFor', team, play: question.value!.play, pressed });
   }
   /** Hands the question on; on the board the turn. */

@@ -70,7 +70,7 @@ async function answer(wire: object): Promise<void> {
 async function buzz(): Promise<void> {
   const question = sitting.view?.question;
   if (!question) return;
-  const pressed = Date.now() + sitting.offset;
+  const pressed = sitting.serverNow();
   const result = await sitting.send({ type: 'buzz', play: question.play, pressed });
   if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
 }

@@ -10,7 +10,9 @@ import {
   type SeatView,
   type StageCommand,
   type StageView,
+  type PacedClock,
   type TimeSample,
+  virtualAt,
 } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
@@ -26,6 +28,16 @@ interface Keys {
   stage: string;
   view: string;
   coHost: boolean;
+}
+/** How a rehearsal is run: by hand or by itself, how fast, and before which part it comes to a halt. */
+export interface RehearsalWish {
+  byItself: boolean;
+  rate: number;
+  stopBefore: number | 'question' | 'key' | null;
+}
+export interface RehearsalTold extends RehearsalWish {
+  clock: PacedClock;
+  standIns: number;
 }
 export type Answer = { ok: true; seq: number; seat?: SeatView | null } | Refusal;
 
@@ -59,6 +71,13 @@ export const useSitting = defineStore('sitting', () => {
   /** What the server says about why something is not done yet; it is asked again until it is. */
   const trouble = ref('');
   const offset = ref(0);
+  /** How a rehearsal is run, where this is one. */
+  const rehearsal = shallowRef<RehearsalTold | null>(null);
+  /** The time of the sitting (ms), as far as this device knows it; in a rehearsal it may run faster. */
+  function serverNow(): number {
+    const real = Date.now() + offset.value;
+    return rehearsal.value ? virtualAt(rehearsal.value.clock, real) : real;
+  }
 
   let socket: Socket | null = null;
   let queue: Waiting[] = [];
@@ -109,6 +128,7 @@ export const useSitting = defineStore('sitting', () => {
     // The server measures by itself how long the way here is.
     own.on('echo', (reply: () => void) => reply());
     own.on('keys', (given: Keys) => (keys.value = given));
+    own.on('rehearsal', (told: RehearsalTold) => (rehearsal.value = told));
     own.on('present', (seats: string[]) => (present.value = new Set(seats)));
     resample = setInterval(() => own.connected && void sampleTime(own, 1), RESAMPLE_EVERY);
   }
@@ -121,6 +141,7 @@ export const useSitting = defineStore('sitting', () => {
     waiting.value = 0;
     view.value = null;
     seat.value = null;
+    rehearsal.value = null;
     connected.value = false;
     turnedAway.value = null;
   }
@@ -195,6 +216,9 @@ export const useSitting = defineStore('sitting', () => {
     return (answer as Book | null | undefined) ?? null;
   };
 
+  /** Says how a rehearsal is to be run. */
+  const runRehearsal = (wish: RehearsalWish) => void socket?.emit('rehearsal', wish);
+
   /** Takes a seat with a token that this device made and keeps. */
   const join = (token: string, name: string, team: string) =>
     put('join', { id: nanoid(), token, name, team });
@@ -215,7 +239,9 @@ export const useSitting = defineStore('sitting', () => {
     turnedAway,
     waiting,
     trouble,
-    offset,
+    serverNow,
+    rehearsal,
+    runRehearsal,
     connect,
     leave,
     send,

@@ -4,8 +4,8 @@ import { useSitting } from './sitting.ts';
 /** The server's time (ms), as far as this device knows it, ten times a second. */
 export function useServerNow(): Ref<number> {
   const sitting = useSitting();
-  const now = ref(Date.now() + sitting.offset);
-  const timer = setInterval(() => (now.value = Date.now() + sitting.offset), 100);
+  const now = ref(sitting.serverNow());
+  const timer = setInterval(() => (now.value = sitting.serverNow()), 100);
   onScopeDispose(() => clearInterval(timer));
   return now;
 }

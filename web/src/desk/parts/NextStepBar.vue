@@ -18,7 +18,12 @@ const text = computed(() => {
   if (code === 'leave' && desk.view.round?.format !== 'board') return t('desk.next.leaveList');
   if (code === 'formatWaits') return t(`desk.waits.${params.format}`, words);
   if (code === 'nextRound')
-    return t('desk.next.nextRound', { title: params.title || t(`common.formats.${params.format}`) });
+    return t('desk.next.nextRound', {
+      title:
+        params.title ||
+        t(params.what ? `common.interludes.${params.what}` : `common.formats.${params.format}`),
+    });
+  if (code === 'over' && sitting.rehearsal) return t('rehearsal.seeTally');
   if (code === 'nextQuestion' && params.of === 0) return t('desk.next.nextQuestionOpen', words);
   if (code === 'awardAll')
     return t('desk.next.awardAll', Number(params.count), { named: { n: params.count } });

@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { server } from '../../api/server.ts';
 import { useEditor, type EditorTab } from '../editor.ts';
+import RehearseDialog from '../order/RehearseDialog.vue';
 import SaveState from '../SaveState.vue';
 import StudioBar from '../StudioBar.vue';
 import CheckDialog from './CheckDialog.vue';
@@ -64,6 +65,7 @@ function go(finding: ShowFinding): void {
       >
         {{ t('studio.unfinishedCount', editor.findings.length, { named: { n: editor.findings.length } }) }}
       </v-btn>
+      <RehearseDialog />
       <v-btn color="primary" :prepend-icon="mdiDoorOpen" :loading="opening" @click="ask">{{
         t('studio.openDoors')
       }}</v-btn>
