@@ -10,6 +10,7 @@ run(async () => {
   await prepareBuild();
   for (const one of [
     'bench/replay.ts',
+    'bench/rehearsal.ts',
     'bench/answers.ts',
     'bench/sittings.ts',
     'bench/handsetPage.ts',

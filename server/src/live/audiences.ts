@@ -50,6 +50,7 @@ export class Audiences {
   #latest: SittingState | null = null;
   #lastSeat = new Map<string, string>();
   #present = new Map<string, number>();
+  #standIns = new Set<string>();
   /** When seats that are not connected were seen last. */
   #gone = new Map<string, number>();
   #presencePending: NodeJS.Timeout | null = null;
@@ -162,13 +163,20 @@ export class Audiences {
     this.#tellPresence();
   }
 
+  /** A stand-in is there or not: the desk sees it, but nothing is sent to where nobody looks. */
+  standIn(seat: string, there: boolean): void {
+    if (there) this.#standIns.add(seat);
+    else this.#standIns.delete(seat);
+    this.#tellPresence();
+  }
+
   /** Whether a seat is connected, or was a moment ago: a phone on a poor network comes back. */
   isHere(seat: string, now: number): boolean {
     return this.#present.has(seat) || now - (this.#gone.get(seat) ?? 0) < LINGERS;
   }
 
   present(): string[] {
-    return [...this.#present.keys()];
+    return [...this.#present.keys(), ...this.#standIns];
   }
 
   #tellPresence(): void {

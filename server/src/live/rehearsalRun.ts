@@ -14,6 +14,7 @@ import {
   type Room,
   type Show,
   type SittingState,
+  type StandIn,
 } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import type { Answer, Order } from './sittingHost.ts';
@@ -39,8 +40,7 @@ interface Parts {
   submit: (order: Order) => Promise<Answer>;
   reschedule: () => void;
   tell: (told: RehearsalTold) => void;
-  came: (seat: string) => void;
-  went: (seat: string) => void;
+  standIn: (seat: string, there: boolean) => void;
 }
 
 /** Moves that are due are given to the engine at most so many at once, so that others have their turn. */
@@ -53,6 +53,7 @@ const AT_ONCE = 200;
 export class RehearsalRun {
   readonly #parts: Parts;
   readonly #rehearsal: Rehearsal;
+  readonly #bySeat: ReadonlyMap<string, StandIn>;
   readonly #schedule = new Schedule();
   readonly #here = new Set<string>();
   #clock: PacedClock;
@@ -66,6 +67,7 @@ export class RehearsalRun {
   constructor(parts: Parts) {
     this.#parts = parts;
     this.#rehearsal = rehearse(parts.show, parts.room, parts.random);
+    this.#bySeat = new Map(this.#rehearsal.standIns.map((one) => [one.seat, one]));
     this.#clock = pacedClock(parts.now());
   }
 
@@ -81,7 +83,7 @@ export class RehearsalRun {
   }
   /** Whether a stand-in is there; undefined for real people. */
   present(seat: string): boolean | undefined {
-    const own = this.#rehearsal.standIns.find((one) => one.seat === seat);
+    const own = this.#bySeat.get(seat);
     return own && (this.#state === null || !isGone(own, this.#state));
   }
 
@@ -119,7 +121,7 @@ export class RehearsalRun {
       if (there === this.#here.has(one.seat)) continue;
       if (there) this.#here.add(one.seat);
       else this.#here.delete(one.seat);
-      (there ? this.#parts.came : this.#parts.went)(one.seat);
+      this.#parts.standIn(one.seat, there);
     }
   }
 

@@ -51,8 +51,7 @@ export class SittingHosts {
       submit: (order) => host.submit(order),
       reschedule: () => host.reschedule(),
       tell: (told) => io.to([roomOf.desk(id), roomOf.stage(id), roomOf.handset(id)]).emit('rehearsal', told),
-      came: (seat) => audiences.came(seat),
-      went: (seat) => audiences.went(seat),
+      standIn: (seat, there) => audiences.standIn(seat, there),
     });
     const host: SittingHost = new SittingHost(id, {
       ...parts,
