@@ -1,6 +1,7 @@
 export { foldText } from './text/fold.ts';
 export { matchText, type Forgiveness, type Forgiven, type TextMatch } from './text/match.ts';
 export { isPlain, plainText } from './text/markdown.ts';
+export { isMadeName, makeName } from './text/nameMaker.ts';
 export { readNumber } from './text/number.ts';
 export { Id, languageTag, name as nameSchema } from './text/schemas.ts';
 export { CODE_ALPHABET, CODE_LENGTH, newJoinCode, readJoinCode } from './text/joinCode.ts';
@@ -62,6 +63,7 @@ export {
   type Selected,
 } from './library/selection.ts';
 export { byDifficulty, expectedShare, TELLING, type Measured } from './library/difficulty.ts';
+export { Roster } from './library/roster.ts';
 export { printed, type PrintedQuestion } from './library/sheet.ts';
 export { BulkChange, changeQuestion } from './library/change.ts';
 
@@ -93,10 +95,11 @@ export { CounterweightContent, MOST_COVERS } from './formats/counterweight/conte
 export { livesAfter, type Turnout } from './formats/knockout/lives.ts';
 
 export { dyes, freeWeave, patterns, Weave, weaveAt } from './show/weave.ts';
-export { MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
+export { drawTeams, NO_WISHES, type Draw, type DrawWishes, type Undrawable } from './show/draw.ts';
+export { MAX_MEMBERS, MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
 export { defaultRules, floors, RoundRules, rulesWith, turnOrders } from './show/rules.ts';
 export { combinations, defaultDevices, Devices, type Combination } from './show/devices.ts';
-export { defaultDoors, Doors, MAX_ROSTER } from './show/doors.ts';
+export { defaultDoors, Doors, intoTeams, MAX_ROSTER } from './show/doors.ts';
 export {
   duplicateRound,
   fillRound,

@@ -12,6 +12,7 @@ import { defineModels } from './db/models.ts';
 import { duplicatesOf } from './db/duplicates.ts';
 import { Imports } from './db/imports.ts';
 import { QuestionSearch } from './db/questionSearch.ts';
+import { Rosters } from './db/rosters.ts';
 import { Selections } from './db/selections.ts';
 import { Sittings } from './db/sittings.ts';
 import { accountRoutes } from './http/accounts.ts';
@@ -23,6 +24,7 @@ import { importRoutes } from './http/imports.ts';
 import { questionRoutes } from './http/questions.ts';
 import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
 import { readyMadeRoutes } from './http/readyMade.ts';
+import { rosterRoutes } from './http/rosters.ts';
 import { selectionRoutes } from './http/selections.ts';
 import { setRoutes } from './http/sets.ts';
 import { sharingRoutes } from './http/sharing.ts';
@@ -98,6 +100,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       accountRoutes(cookie, new Throttle()),
       showRoutes(store, selections, hosts, random),
       selectionRoutes(selections),
+      rosterRoutes(new Rosters(database)),
       setRoutes(),
       readyMadeRoutes(readReadyMade(config.setsDir)),
       sharingRoutes(cookie, new Throttle()),

@@ -11,6 +11,7 @@ import { handset } from './words/en/handset.ts';
 import { media } from './words/en/media.ts';
 import { library } from './words/en/library.ts';
 import { overlay } from './words/en/overlay.ts';
+import { people } from './words/en/people.ts';
 import { print } from './words/en/print.ts';
 import { review } from './words/en/review.ts';
 import { rehearsal } from './words/en/rehearsal.ts';
@@ -28,6 +29,7 @@ createApp(App)
     makeWords({
       studio,
       building,
+      people,
       rehearsal,
       library,
       media,

@@ -25,3 +25,4 @@ export { unsaidByQti, writeItem } from './qti/writeItem.ts';
 export { readSetPackage, writeSetPackage } from './setPackage.ts';
 export { mendRow } from './mend.ts';
 export { toCsv } from './csv.ts';
+export { readTeams, teamSheetHeader, writeTeams, type TeamProblem, type TeamRow } from './teamSheet.ts';

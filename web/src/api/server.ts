@@ -13,6 +13,7 @@ import type {
   Results,
   Role,
   Room,
+  Roster,
   Selection,
   Show,
   Tally,
@@ -147,6 +148,9 @@ export interface QuestionQuery {
   deleted: string;
 }
 
+export interface StoredRoster extends Roster {
+  id: string;
+}
 /** What a rule led to: copies of questions that know their origin, and how many there would have been. */
 export interface TakenQuestions {
   questions: Question[];
@@ -181,6 +185,9 @@ export const server = {
   take: (rule: Selection, group: string, taken: string[]) =>
     call<TakenQuestions>('POST', '/api/selections', { rule, group, taken }),
   measured: (ids: string[]) => call<{ measured: Record<string, Measured> }>('POST', '/api/measured', { ids }),
+  rosters: () => call<{ rosters: StoredRoster[] }>('GET', '/api/rosters'),
+  keepRoster: (roster: Roster) => call<{ rosters: StoredRoster[] }>('PUT', '/api/rosters', roster),
+  dropRoster: (id: string) => call<{ rosters: StoredRoster[] }>('DELETE', `/api/rosters/${id}`),
   pace: () => call<Pace>('GET', '/api/pace'),
   /** Opens a show to stand-ins; the rehearsal before it is taken away. */
   rehearse: (id: string, room: Room) => call<SittingInfo>('POST', `/api/shows/${id}/rehearsals`, { room }),

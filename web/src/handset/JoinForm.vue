@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PublicView } from '@distaff/core';
+import { makeName, type PublicView } from '@distaff/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../design/WeaveSwatch.vue';
@@ -16,6 +16,7 @@ const { busy, view } = defineProps<{
 const emit = defineEmits<{ join: [name: string, team: string] }>();
 const { t } = useI18n();
 const name = ref('');
+if (view.doors.madeNames) another();
 const team = ref<string | null>(null);
 const missing = ref({ name: false, team: false });
 /** Where everybody plays for themselves, or the host or the lot decides, there is no team to choose. */
@@ -28,6 +29,11 @@ const found = computed(() => {
   const word = sought.value.trim().toLocaleLowerCase();
   return view.teams.filter((one) => one.id === team.value || one.name.toLocaleLowerCase().includes(word));
 });
+
+/** Another made-up name. */
+function another(): void {
+  name.value = makeName(Math.random);
+}
 
 function join(): void {
   if (busy) return;
@@ -47,7 +53,11 @@ function join(): void {
       :problem="missing.name && name.trim() === '' ? t('handset.nameNeeded') : problem"
       maxlength="24"
       autocomplete="nickname"
+      :readonly="view.doors.madeNames"
     />
+    <button type="button" class="maker" @click="another">
+      {{ t(view.doors.madeNames ? 'handset.anotherName' : 'handset.makeName') }}
+    </button>
     <fieldset v-if="!alone">
       <legend>{{ t('handset.team') }}</legend>
       <p v-if="missing.team && team === null" class="problem" role="alert">{{ t('handset.teamNeeded') }}</p>
@@ -90,6 +100,18 @@ h1 {
 }
 .foot {
   flex: none;
+}
+/* One thing with the field above it. */
+.maker {
+  align-self: flex-start;
+  min-height: 48px;
+  margin-top: -10px;
+  padding: 0 4px;
+  color: #f2f5f1;
+  background: none;
+  border: 0;
+  font: inherit;
+  text-decoration: underline;
 }
 fieldset {
   border: 0;

@@ -1,3 +1,4 @@
+import { isMadeName } from '../../text/nameMaker.ts';
 import { foldText } from '../../text/fold.ts';
 import { seeded } from '../../random/seeded.ts';
 import { weaveAt } from '../../show/weave.ts';
@@ -34,6 +35,10 @@ function drawTeam(state: SittingState, { random }: Context): string {
   return even[Math.floor(number * even.length)]!.id;
 }
 
+/** The team that lists somebody as a member, by the folded name. */
+const teamOfMember = (state: SittingState, folded: string): string | undefined =>
+  state.show.teams.find((team) => team.members?.some((member) => foldText(member) === folded))?.id;
+
 export function takeSeat(
   state: SittingState,
   command: { seat: string; token: string; name: string; team: string },
@@ -47,17 +52,20 @@ export function takeSeat(
   const folded = foldText(name);
   if ([...state.seats.values()].some((one) => one.banned && (one.folded === folded || one.token === token)))
     return refuse('notYours', 'The host has closed this show to you.');
-  if (doors.roster.length > 0 && !doors.roster.some((one) => foldText(one) === folded))
+  const listed = teamOfMember(state, folded);
+  if (doors.roster.length > 0 && !listed && !doors.roster.some((one) => foldText(one) === folded))
     return refuse('notThere', 'This name is not on the list. Write it as the host knows it.');
+  if (doors.madeNames && !isMadeName(name))
+    return refuse('notThere', 'Here everybody plays under a name that was made up. Take one of those.');
   const alone = devices.score === 'players';
-  const team = alone ? seat : doors.teams === 'choose' ? command.team : '';
-  if (!alone && doors.teams === 'choose' && !teamOf(state, team))
+  const team = alone ? seat : (listed ?? (doors.teams === 'choose' ? command.team : ''));
+  if (!alone && !listed && doors.teams === 'choose' && !teamOf(state, team))
     return refuse('notThere', 'There is no such team.');
   if (nameTaken(state, name)) return taken(name);
   if (state.taken.all >= MAX_SEATS) return refuse('notNow', `All ${MAX_SEATS} seats are taken.`);
   // Everybody plays for themselves: the seat is a team of one, with a weave of its own.
   if (alone) return [{ type: 'seatTaken', seat, token, name, team, weave: weaveAt(state.seats.size) }];
-  const into = doors.teams === 'drawn' ? drawTeam(state, context) : team;
+  const into = doors.teams === 'drawn' && !listed ? drawTeam(state, context) : team;
   return [{ type: 'seatTaken', seat, token, name, team: into }];
 }
 

@@ -31,7 +31,7 @@ export interface PublicView {
   code: string;
   devices: Devices;
   /** How people come in: what the form has to ask, and whether it is too late. */
-  doors: { teams: Doors['teams']; open: boolean };
+  doors: { teams: Doors['teams']; open: boolean; madeNames: boolean };
   /** Those who play; of very many the leaders, and how many there are in all. */
   teams: readonly TeamView[];
   playing: number;
@@ -131,6 +131,7 @@ export function publicView(state: SittingState): PublicView {
     devices: state.show.devices,
     doors: {
       teams: state.show.doors.teams,
+      madeNames: state.show.doors.madeNames ?? false,
       open: state.phase === 'lobby' || (state.phase === 'round' && state.show.doors.late),
     },
     teams: teamViews(state),

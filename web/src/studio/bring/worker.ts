@@ -83,6 +83,12 @@ const reader = {
     return lookAtTable(readTable(decoded.text), decoded);
   },
 
+  /** The cells of the first sheet of a workbook; null where it cannot be read. */
+  async cells(bytes: Uint8Array): Promise<string[][] | null> {
+    const { readWorkbook } = await import('./xlsx.ts');
+    return readWorkbook(bytes);
+  },
+
   /** A set file of ours, or a sheet, as a workbook. */
   async workbook(source: string): Promise<Uint8Array> {
     const { writeWorkbook } = await import('./xlsx.ts');

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { intoTeams } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
+import RosterBar from '../people/RosterBar.vue';
 
 /** Who may come in, and how people come into teams. */
 const { t } = useI18n();
@@ -26,12 +28,7 @@ const tidy = () => (doors.value.roster = doors.value.roster.map((name) => name.t
     <v-switch v-model="doors.late" :label="t('studio.late')" />
     <template v-if="editor.show!.devices.score === 'teams'">
       <v-radio-group v-model="doors.teams" :label="t('studio.intoTeams')">
-        <v-radio
-          v-for="one in ['choose', 'host', 'drawn']"
-          :key="one"
-          :value="one"
-          :label="t(`studio.intoTeam.${one}`)"
-        />
+        <v-radio v-for="one in intoTeams" :key="one" :value="one" :label="t(`studio.intoTeam.${one}`)" />
       </v-radio-group>
       <v-text-field
         v-if="doors.teams === 'drawn'"
@@ -43,6 +40,12 @@ const tidy = () => (doors.value.roster = doors.value.roster.map((name) => name.t
         persistent-hint
       />
     </template>
+    <v-switch
+      :model-value="doors.madeNames ?? false"
+      :label="t('people.madeNames')"
+      @update:model-value="doors.madeNames = $event === true"
+    />
+    <RosterBar />
     <v-textarea
       v-model="roster"
       rows="2"

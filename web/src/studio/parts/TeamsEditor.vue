@@ -5,6 +5,9 @@ import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
+import DrawDialog from '../people/DrawDialog.vue';
+import MembersMenu from '../people/MembersMenu.vue';
+import TeamSheetDialog from '../people/TeamSheetDialog.vue';
 import WeavePicker from './WeavePicker.vue';
 
 /** The teams in the order of their turns. */
@@ -60,6 +63,7 @@ async function move(from: number, by: number): Promise<void> {
           :label="t('studio.teamName', { n: i + 1 })"
           maxlength="40"
         />
+        <MembersMenu :team="team" :name="nameOf(team, i)" />
         <v-btn
           v-if="teams.length > MIN_TEAMS"
           variant="text"
@@ -71,9 +75,13 @@ async function move(from: number, by: number): Promise<void> {
         />
       </li>
     </VueDraggable>
-    <v-btn variant="outlined" :prepend-icon="mdiPlus" :disabled="teams.length >= MAX_TEAMS" @click="add">{{
-      t('studio.addTeam')
-    }}</v-btn>
+    <div class="row under">
+      <v-btn variant="outlined" :prepend-icon="mdiPlus" :disabled="teams.length >= MAX_TEAMS" @click="add">{{
+        t('studio.addTeam')
+      }}</v-btn>
+      <TeamSheetDialog />
+      <DrawDialog />
+    </div>
   </section>
 </template>
 
@@ -94,6 +102,9 @@ li {
   background: var(--paper);
   border: 1px solid var(--line);
   border-radius: 6px;
+}
+.under {
+  flex-wrap: wrap;
 }
 .handle {
   min-width: 32px;

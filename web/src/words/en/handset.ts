@@ -8,6 +8,8 @@ export const handset = {
   joining: 'Joining {title}',
   name: 'Your name',
   nameHint: 'As the others should see it',
+  makeName: 'Make up a name for me',
+  anotherName: 'Another name',
   nameNeeded: 'A name is needed.',
   team: 'Your team',
   findTeam: 'Find your team',

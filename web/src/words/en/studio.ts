@@ -86,6 +86,7 @@ export const studio = {
     choose: 'They choose their team',
     host: 'The host puts them into one',
     drawn: 'It is drawn: teams stay even',
+    listed: 'By the lists of members; the host places whoever is in none',
   },
   roster: 'Only these names are let in, one a line',
   rosterHint: 'Empty: any name',

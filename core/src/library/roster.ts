@@ -1,0 +1,13 @@
+import * as v from 'valibot';
+import { MAX_ROSTER } from '../show/doors.ts';
+import { line, name } from '../text/schemas.ts';
+
+/** A class or a club: its name, and the names of those who belong to it. */
+export const Roster = v.object({
+  name: name(40),
+  names: v.pipe(
+    v.array(v.pipe(line(24), v.trim(), v.minLength(1))),
+    v.maxLength(MAX_ROSTER, `At most ${MAX_ROSTER} names.`),
+  ),
+});
+export type Roster = v.InferOutput<typeof Roster>;

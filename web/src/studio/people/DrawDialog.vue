@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { drawTeams, MAX_TEAMS, MIN_TEAMS, newTeam, type Draw, type Team } from '@distaff/core';
+import { mdiDiceMultipleOutline } from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useFormat } from '../../design/useFormat.ts';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import { useEditor } from '../editor.ts';
+import NumberField from '../question/NumberField.vue';
+
+/** Draws even teams from the list of names, some together, some apart. */
+const { t } = useI18n();
+const { list } = useFormat();
+const editor = useEditor();
+const open = ref(false);
+const count = ref(Math.max(MIN_TEAMS, editor.show!.teams.length));
+const seed = ref(editor.newId());
+const together = ref('');
+const apart = ref('');
+const draw = ref<Draw | null>(null);
+const names = computed(() => editor.show!.doors.roster.map((one) => one.trim()).filter(Boolean));
+const groups = (text: string) =>
+  text
+    .split('\n')
+    .map((line) =>
+      line
+        .split(/[,;]/)
+        .map((one) => one.trim())
+        .filter(Boolean),
+    )
+    .filter((group) => group.length > 1);
+
+/** The teams of the show as far as there are any, else new ones. */
+const teams = computed<Team[]>(() => {
+  const own: Team[] = editor.show!.teams.slice(0, count.value).map((team) => ({ ...team }));
+  while (own.length < count.value)
+    own.push(newTeam(own, t('building.teamName', { n: own.length + 1 }), editor.newId));
+  return own;
+});
+function drawNow(): void {
+  const wishes = { together: groups(together.value), apart: groups(apart.value) };
+  draw.value = drawTeams(names.value, count.value, seed.value, wishes);
+}
+function another(): void {
+  seed.value = editor.newId();
+  drawNow();
+}
+function takeOver(): void {
+  if (!draw.value || !('teams' in draw.value)) return;
+  const drawn = draw.value.teams;
+  editor.remove('people.replaced', () => {
+    editor.show!.teams = teams.value.map((team, i) => ({ ...team, members: drawn[i]! }));
+    editor.show!.doors.teams = 'listed';
+  });
+  open.value = false;
+}
+</script>
+
+<template>
+  <v-btn variant="outlined" :prepend-icon="mdiDiceMultipleOutline" @click="open = true">{{
+    t('people.draw')
+  }}</v-btn>
+  <v-dialog v-model="open" max-width="760" scrollable :aria-label="t('people.draw')">
+    <v-card class="card">
+      <h2>{{ t('people.draw') }}</h2>
+      <p class="muted">
+        {{ t('people.drawIntro') }} {{ t('people.drawNames', names.length, { named: { n: names.length } }) }}.
+      </p>
+      <div class="fields">
+        <NumberField v-model="count" :min="MIN_TEAMS" :max="MAX_TEAMS" :label="t('people.teams')" />
+        <v-text-field v-model="seed" maxlength="40" :label="t('people.seed')" />
+        <v-textarea
+          v-model="together"
+          rows="2"
+          auto-grow
+          :label="t('people.together')"
+          :hint="t('people.wishHint')"
+          persistent-hint
+        />
+        <v-textarea
+          v-model="apart"
+          rows="2"
+          auto-grow
+          :label="t('people.apart')"
+          :hint="t('people.wishHint')"
+          persistent-hint
+        />
+      </div>
+      <div class="row">
+        <v-btn color="primary" @click="drawNow">{{ t('people.drawNow') }}</v-btn>
+        <v-btn variant="outlined" @click="another">{{ t('people.newSeed') }}</v-btn>
+      </div>
+      <p v-if="draw && 'impossible' in draw" class="problem" role="alert">
+        {{ t(`people.impossible.${draw.impossible}`, { names: list(draw.names) }) }}
+      </p>
+      <ol v-else-if="draw" class="drawn">
+        <li v-for="(team, i) in teams" :key="team.id">
+          <WeaveSwatch :weave="team.weave" />
+          <span
+            ><b>{{ team.name }}</b> {{ draw.teams[i]?.join(', ') }}</span
+          >
+        </li>
+      </ol>
+      <div class="row end">
+        <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
+        <v-btn color="primary" :disabled="!draw || 'impossible' in draw" @click="takeOver">{{
+          t('people.drawTake')
+        }}</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.card {
+  padding: 20px;
+  gap: 14px;
+}
+p {
+  margin: 0;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  gap: 12px;
+}
+.problem {
+  padding-left: 10px;
+  border-left: 4px solid var(--madder);
+}
+.drawn {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+li {
+  display: flex;
+  gap: 10px;
+}
+.end {
+  justify-content: flex-end;
+}
+</style>
