@@ -124,7 +124,8 @@ export {
   type Situation,
 } from './show/situations.ts';
 export { explainRound, type Explained, type RulesView } from './show/explain.ts';
-export { checkShow, type ShowFinding } from './show/check.ts';
+export { checkShow } from './show/check/check.ts';
+export type { CheckFacts, ShowFinding } from './show/check/finding.ts';
 export { mergeChanges, putAt, type Conflict } from './show/merge.ts';
 export { previewDesk, previewStage, showAround, type PreviewStep } from './show/preview.ts';
 
@@ -178,7 +179,8 @@ export { readingLevel } from './review/readingLevel.ts';
 export { strangeLetters } from './review/letters.ts';
 export { nearDuplicates, type NearDuplicate } from './review/duplicates.ts';
 
-export { movesAfter, rehearse, situationOf, type Move, type Rehearsal } from './rehearsal/rehearsal.ts';
+export type { Move, Rehearsal } from './rehearsal/move.ts';
+export { movesAfter, rehearse, situationOf } from './rehearsal/rehearsal.ts';
 export { connections, Room, skills, speeds, usualRoom, type StandIn } from './rehearsal/room.ts';
 export { Schedule } from './rehearsal/schedule.ts';
 export { playThrough } from './rehearsal/playThrough.ts';

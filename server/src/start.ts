@@ -98,7 +98,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
         playersAddress(config),
       ),
       accountRoutes(cookie, new Throttle()),
-      showRoutes(store, selections, hosts, random),
+      showRoutes(store, selections, hosts, media, random),
       selectionRoutes(selections),
       rosterRoutes(new Rosters(database)),
       setRoutes(),

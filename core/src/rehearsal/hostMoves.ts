@@ -4,7 +4,7 @@ import type { Actor } from '../sitting/events.ts';
 import { kindInPlay, writtenQuestion } from '../sitting/inPlay.ts';
 import { nextStep, type NextStep } from '../sitting/next.ts';
 import type { SittingState } from '../sitting/state.ts';
-import type { Move, Rehearsal } from './rehearsal.ts';
+import type { Move, Rehearsal } from './move.ts';
 import { saysRight } from './standInMoves.ts';
 
 type Planned = Omit<Move, 'when'>;

@@ -1,38 +1,13 @@
 import type { Random } from '../random/shuffle.ts';
 import type { Show } from '../show/show.ts';
 import { seeded } from '../random/seeded.ts';
-import type { Command } from '../sitting/command.ts';
-import type { Actor } from '../sitting/events.ts';
 import { formatOf } from '../formats/index.ts';
 import { nextStep } from '../sitting/next.ts';
 import type { SittingState } from '../sitting/state.ts';
 import { hostMoves } from './hostMoves.ts';
-import { fillRoom, type Room, type StandIn } from './room.ts';
+import type { Move, Rehearsal } from './move.ts';
+import { fillRoom, type Room } from './room.ts';
 import { standInMoves } from './standInMoves.ts';
-
-/** Something that a stand-in, or the host of a show that runs by itself, will do. */
-export interface Move {
-  /** Server time (ms). */
-  at: number;
-  actor: Actor;
-  command: Command;
-  /** The situation in which it makes sense: when it has passed, so has the move. Null for always. */
-  when: string | null;
-  /** Milliseconds for a message of whoever does it there and back. */
-  roundTrip: number;
-}
-
-/** A show that is tried out with stand-ins. */
-export interface Rehearsal {
-  standIns: StandIn[];
-  random: Random;
-  /** Whether the host's steps are taken as well. */
-  byItself: boolean;
-  /** The situation that was looked at last. */
-  seen: string;
-  /** Stand-ins who have been let in, or have asked. */
-  came: Set<string>;
-}
 
 /** Makes ready to try a show. `random` is used where the room has no seed. */
 export function rehearse(show: Show, room: Room, random: Random): Rehearsal {

@@ -1,4 +1,4 @@
-import type { Move } from './rehearsal.ts';
+import type { Move } from './move.ts';
 
 /** Moves that are to come, the earliest first (a binary heap: a thousand stand-ins plan at once). */
 export class Schedule {

@@ -1,6 +1,4 @@
-import { formatOf } from '../formats/index.ts';
-import type { BoardView } from '../formats/board/board.ts';
-import type { CounterweightView } from '../formats/counterweight/counterweight.ts';
+import { formatOf, type BoardView, type CounterweightView } from '../formats/index.ts';
 import { expectedShare } from '../library/difficulty.ts';
 import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
@@ -12,7 +10,7 @@ import { countsIn } from '../sitting/points.ts';
 import { memberwise, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
 import { readingSilently } from '../show/length/question.ts';
 import { guess } from './guess.ts';
-import type { Move, Rehearsal } from './rehearsal.ts';
+import type { Move, Rehearsal } from './move.ts';
 import type { StandIn } from './room.ts';
 
 /** Usual times of people (ms): coming in, choosing a cell, lifting a cover, pressing, thinking. */

@@ -39,7 +39,7 @@ describe('what is said before the doors open', () => {
     [
       'a nameless category',
       changed((s) => (boardOf(s).content.categories[0]!.name = '')),
-      ['categoryUnnamed', 'turnsUneven'],
+      ['turnsUneven', 'categoryUnnamed'],
     ],
     ['one team', changed((s) => s.teams.splice(1)), ['tooFewTeams']],
     ['teams of one name', changed((s) => (s.teams[0]!.name = 'leeward')), ['teamsAlike', 'turnsUneven']],

@@ -3,7 +3,8 @@ import { nanoid } from 'nanoid';
 import { Op, QueryTypes } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
-import { ShowRow } from './models.ts';
+import { within, type Reach } from './access.ts';
+import { QuestionRow, ShowRow } from './models.ts';
 
 export interface StoredShow {
   id: string;
@@ -119,4 +120,16 @@ export async function deleteShow(accountId: string, id: string): Promise<void> {
 
 export async function restoreShow(accountId: string, id: string): Promise<StoredShow> {
   return stored(await (await rowOf(accountId, id, true)).update({ deletedAt: null }, { silent: true }));
+}
+
+/** Questions of a show, by their ids there, of which the library has a newer state that somebody comes at. */
+export async function newerThan(reach: Reach, show: Show): Promise<string[]> {
+  const copies = Object.values(show.questions).flatMap(({ id, origin }) => (origin ? [{ id, origin }] : []));
+  if (copies.length === 0) return [];
+  const rows = await QuestionRow.findAll({
+    where: { id: { [Op.in]: copies.map((one) => one.origin.id) }, deletedAt: null, ...within(reach, 'read') },
+    attributes: ['id', 'version'],
+  });
+  const versions = new Map(rows.map((row) => [row.id, row.version]));
+  return copies.filter(({ origin }) => (versions.get(origin.id) ?? 0) > origin.version).map(({ id }) => id);
 }

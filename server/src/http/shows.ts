@@ -1,5 +1,15 @@
 import Router from '@koa/router';
-import { checkShow, Id, newJoinCode, openDoors, Room, Show, type Random } from '@distaff/core';
+import {
+  checkShow,
+  filesOf,
+  isOfShelf,
+  Id,
+  newJoinCode,
+  openDoors,
+  Room,
+  Show,
+  type Random,
+} from '@distaff/core';
 import { nanoid } from 'nanoid';
 import * as v from 'valibot';
 import { newToken } from '../auth/tokens.ts';
@@ -8,6 +18,7 @@ import {
   deleteShow,
   duplicateShow,
   listShows,
+  newerThan,
   readShow,
   restoreShow,
   saveShow,
@@ -15,6 +26,7 @@ import {
 import type { Selections } from '../db/selections.ts';
 import type { Sittings } from '../db/sittings.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
+import type { MediaFiles } from '../media/mediaFiles.ts';
 import { Problem } from '../problem.ts';
 import { pageOf, reach, read, signedIn, type Ctx } from './context.ts';
 
@@ -30,6 +42,7 @@ export function showRoutes(
   sittings: Sittings,
   selections: Selections,
   hosts: SittingHosts,
+  media: MediaFiles,
   random: Random,
 ): Router {
   const router = new Router({ prefix: '/api/shows' });
@@ -44,6 +57,18 @@ export function showRoutes(
   });
   router.get('/:id', async (ctx) => {
     ctx.body = await readShow(signedIn(ctx).id, idOf(ctx));
+  });
+  // What the check before the doors cannot know from the show alone.
+  router.get('/:id/facts', async (ctx) => {
+    const { show } = await readShow(signedIn(ctx).id, idOf(ctx));
+    const files = [...new Set(Object.values(show.questions).flatMap(filesOf))].filter(
+      (one) => !isOfShelf(one),
+    );
+    const bytes = await Promise.all(files.map((file) => media.bytesOf(file)));
+    ctx.body = {
+      newer: await newerThan(await reach(ctx), show),
+      media: Object.fromEntries(files.map((file, i) => [file, bytes[i] ?? null])),
+    };
   });
   router.put('/:id', async (ctx) => {
     const account = signedIn(ctx);

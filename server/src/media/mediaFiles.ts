@@ -1,5 +1,5 @@
 import { createWriteStream } from 'node:fs';
-import { mkdir, mkdtemp, open, readdir, rename, rm } from 'node:fs/promises';
+import { mkdir, mkdtemp, open, readdir, rename, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { Transform } from 'node:stream';
 import type { Readable } from 'node:stream';
@@ -31,6 +31,17 @@ export class MediaFiles {
 
   folderOf(id: string): string {
     return path.join(this.#folder, id);
+  }
+
+  /** Bytes of the largest form of a file, or null where it is not there. */
+  async bytesOf(id: string): Promise<number | null> {
+    try {
+      const names = await readdir(this.folderOf(id));
+      const sizes = await Promise.all(names.map((name) => stat(path.join(this.folderOf(id), name))));
+      return Math.max(0, ...sizes.map((one) => one.size));
+    } catch {
+      return null;
+    }
   }
 
   /** A folder to work in, on the same disk; `keep` or `drop` ends it. */

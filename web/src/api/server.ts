@@ -177,6 +177,8 @@ export const server = {
   show: (id: string) => call<StoredShow>('GET', `/api/shows/${id}`),
   saveShow: (id: string, version: number, show: Show, keepalive = false) =>
     call<StoredShow>('PUT', `/api/shows/${id}`, { version, show }, keepalive),
+  showFacts: (id: string) =>
+    call<{ newer: string[]; media: Record<string, number | null> }>('GET', `/api/shows/${id}/facts`),
   duplicateShow: (id: string, title: string) =>
     call<StoredShow>('POST', `/api/shows/${id}/duplicate`, { title }),
   deleteShow: (id: string) => call<void>('DELETE', `/api/shows/${id}`),

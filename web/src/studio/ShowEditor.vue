@@ -16,6 +16,7 @@ import PreviewPane from './parts/PreviewPane.vue';
 import RoundStrip from './parts/RoundStrip.vue';
 import RulesEditor from './parts/RulesEditor.vue';
 import SlotEditor from './parts/SlotEditor.vue';
+import { tabFor } from './check/tabFor.ts';
 import TeamsEditor from './parts/TeamsEditor.vue';
 import { useSlots } from './parts/useSlots.ts';
 
@@ -68,7 +69,7 @@ function next(): void {
 }
 /** Leads to the place that a finding speaks of. */
 function goTo({ round, code, ref: found }: ShowFinding): void {
-  tab.value = round === null ? (code === 'allOff' ? 'order' : 'teams') : 'board';
+  tab.value = tabFor(code, round);
   if (round === null) return;
   editor.roundId = round;
   cell.value = found?.includes(':') ? found : null;

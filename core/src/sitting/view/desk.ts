@@ -1,7 +1,6 @@
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
 import type { AnswerView, Verdict } from '../../question/kind.ts';
 import type { FormatName } from '../../formats/index.ts';
-import type { InterludeContent } from '../../formats/interlude/content.ts';
 import type { Clock } from '../clock.ts';
 import { mayBeEntered } from '../decide/answer.ts';
 import { comingQuestion } from '../decide/round.ts';
@@ -50,7 +49,7 @@ export interface RoundLine {
   format: FormatName;
   title: string;
   /** What an interlude is; null for a round. */
-  what: InterludeContent['what'] | null;
+  what: string | null;
   /** How often it was begun. */
   begun: number;
 }

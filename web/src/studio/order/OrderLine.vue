@@ -12,6 +12,7 @@ import {
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useHowTo } from '../../design/useHowTo.ts';
+import { useShowCheck } from '../check/showCheck.ts';
 import { useEditor } from '../editor.ts';
 import { formatIcons } from './formatIcons.ts';
 import { useLength } from './useLength.ts';
@@ -24,6 +25,7 @@ const open = defineModel<boolean>('open', { required: true });
 const emit = defineEmits<{ edit: []; move: [by: number] }>();
 const { t } = useI18n();
 const editor = useEditor();
+const check = useShowCheck();
 const { told, spanOf } = useLength();
 const { sentences } = useHowTo();
 const nameOf = useRoundName();
@@ -33,7 +35,7 @@ const LISTED = 8;
 
 const title = computed(() => nameOf(round));
 const questions = computed(() => questionsIn(round));
-const findings = computed(() => editor.findings.filter((finding) => finding.round === round.id).length);
+const findings = computed(() => check.findings.filter((finding) => finding.round === round.id).length);
 const span = computed(() => spanOf(round.id));
 const facts = computed(() => {
   const kind = t(`common.formats.${round.format}`);

@@ -9,7 +9,8 @@ import { useEditor, type EditorTab } from '../editor.ts';
 import RehearseDialog from '../order/RehearseDialog.vue';
 import SaveState from '../SaveState.vue';
 import StudioBar from '../StudioBar.vue';
-import CheckDialog from './CheckDialog.vue';
+import CheckDialog from '../check/CheckDialog.vue';
+import { useShowCheck } from '../check/showCheck.ts';
 
 /** Title, what is saved, which part is edited, what is unfinished, and the doors. */
 const tab = defineModel<EditorTab>('tab', { required: true });
@@ -17,6 +18,7 @@ const emit = defineEmits<{ go: [finding: ShowFinding] }>();
 const { t } = useI18n();
 const router = useRouter();
 const editor = useEditor();
+const check = useShowCheck();
 const checking = ref(false);
 const opening = ref(false);
 const problem = ref('');
@@ -44,7 +46,7 @@ async function openDoors(): Promise<void> {
 }
 /** With nothing to look at the doors open at once; otherwise it is said first. */
 function ask(): void {
-  if (editor.findings.length > 0) checking.value = true;
+  if (check.findings.length > 0) checking.value = true;
   else void openDoors();
 }
 function go(finding: ShowFinding): void {
@@ -60,10 +62,10 @@ function go(finding: ShowFinding): void {
     <template #end>
       <v-btn
         variant="outlined"
-        :prepend-icon="editor.findings.length ? mdiAlertOutline : mdiCheck"
+        :prepend-icon="check.findings.length ? mdiAlertOutline : mdiCheck"
         @click="checking = true"
       >
-        {{ t('studio.unfinishedCount', editor.findings.length, { named: { n: editor.findings.length } }) }}
+        {{ t('studio.unfinishedCount', check.findings.length, { named: { n: check.findings.length } }) }}
       </v-btn>
       <RehearseDialog />
       <v-btn color="primary" :prepend-icon="mdiDoorOpen" :loading="opening" @click="ask">{{

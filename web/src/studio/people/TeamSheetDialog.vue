@@ -162,8 +162,11 @@ li {
   padding: 6px 4px;
   border-bottom: 1px solid var(--line);
 }
-.out {
-  opacity: 0.75;
+.out b {
+  color: var(--stone);
+}
+small {
+  margin-left: 6px;
 }
 .problem {
   display: block;

@@ -273,7 +273,7 @@ export const studio = {
   previewPlayer: 'Ada',
 
   teamName: 'Name of team {n}',
-  teamsHint: 'Two to twelve teams. Their order is the order of turns.',
+  teamsHint: 'Two to fifty teams. Their order is the order of turns.',
   addTeam: 'Add a team',
   newTeam: 'Team {n}',
   removeTeam: 'Remove {name}',
@@ -356,6 +356,7 @@ export const studio = {
   shuffle: 'Shuffle the options each time a question is played',
 
   check: 'Before the doors open',
+  measuring: 'Measured on stage and handset: {n} of {of}',
   checkFine: 'Everything is ready.',
   mustMend: 'Must be mended first',
   mayMend: 'Good to know',
@@ -372,6 +373,24 @@ export const studio = {
     noQuestions: 'There is no finished question.',
     coversNotBalanced: 'The hidden values add up to {sum}, not to 0.',
     allOff: 'Every part of the running order is switched off.',
+    ruleShort: 'Its rule asks for {count} questions and got {got}.',
+    listUneven: '{count} questions for {teams} teams in turn: not every team gets the same number.',
+    oneDecides:
+      'One question for {points} is worth more than all the others together ({rest}): it decides the show.',
+    noWayBack:
+      'A question for {points} costs as much as it brings: after one miss nobody catches up in this round.',
+    buzzKeys: '{teams} teams buzz by the keys of the desk, and there are only {keys} keys.',
+    closestAlone: 'The closest wins, but one team answers alone: you have to rule on it.',
+    aloudForMany: 'It is said aloud, and everyone answers: that is very many to be ruled on by hand.',
+    noSeats: 'The lists of names leave teams without anybody.',
+    newer: 'The library has a newer state of this question.',
+    mediaMissing: 'A picture, sound or video of it is not there.',
+    mediaHeavy: 'Its media are {mb} MB: phones on a poor network wait for them.',
+    tooLongForHandset: 'On a small phone one has to scroll before there is anything to answer with.',
+    loopback:
+      'The join address works on this computer alone. Open Distaff under the address that your network gives this computer, so that phones can come.',
+    noSound: 'This browser plays no sound.',
+    contrast: 'The look has too little contrast: {what}.',
     tooFewTeams: 'At least two teams are needed.',
     teamUnnamed: 'Team {number} has no name.',
     teamsAlike: 'Two teams are called “{name}”.',

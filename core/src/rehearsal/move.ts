@@ -1,0 +1,28 @@
+import type { Random } from '../random/shuffle.ts';
+import type { Command } from '../sitting/command.ts';
+import type { Actor } from '../sitting/events.ts';
+import type { StandIn } from './room.ts';
+
+/** Something that a stand-in, or the host of a show that runs by itself, will do. */
+export interface Move {
+  /** Server time (ms). */
+  at: number;
+  actor: Actor;
+  command: Command;
+  /** The situation in which it makes sense: when it has passed, so has the move. Null for always. */
+  when: string | null;
+  /** Milliseconds for a message of whoever does it there and back. */
+  roundTrip: number;
+}
+
+/** A show that is tried out with stand-ins. */
+export interface Rehearsal {
+  standIns: StandIn[];
+  random: Random;
+  /** Whether the host's steps are taken as well. */
+  byItself: boolean;
+  /** The situation that was looked at last. */
+  seen: string;
+  /** Stand-ins who have been let in, or have asked. */
+  came: Set<string>;
+}

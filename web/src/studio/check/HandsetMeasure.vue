@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { previewStage, showAround, type Question, type SeatView } from '@distaff/core';
+import { nextTick, ref, shallowRef } from 'vue';
+import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
+
+/**
+ * The real handset of a small old phone (320 × 568 CSS pixels), out of sight. A handset scrolls, so a
+ * question is too long only where its options begin below the first screen.
+ */
+const root = ref<HTMLElement | null>(null);
+const view = shallowRef<ReturnType<typeof previewStage> | null>(null);
+const HEIGHT = 568;
+const seat: SeatView = {
+  seat: '',
+  name: 'A',
+  team: '',
+  removed: false,
+  banned: false,
+  counts: true,
+  given: null,
+  own: null,
+  verdict: null,
+  share: null,
+  pressed: false,
+  lockedOutUntil: null,
+  standing: null,
+  earned: null,
+};
+
+/** @returns whether the first thing to answer with lies below the first screen. */
+async function measure(question: Question): Promise<boolean> {
+  const { show, ref: cell } = showAround(question, '');
+  seat.team = show.teams[0]!.id;
+  view.value = previewStage(show, cell, question, 'open');
+  await nextTick();
+  await nextTick();
+  const first = root.value?.querySelector<HTMLElement>('.answer-pad, input, button, li');
+  const top = root.value?.getBoundingClientRect().top ?? 0;
+  const below = first ? first.getBoundingClientRect().top - top > HEIGHT : false;
+  view.value = null;
+  return below;
+}
+defineExpose({ measure });
+</script>
+
+<template>
+  <div ref="root" class="measure" aria-hidden="true" inert>
+    <HandsetScreen v-if="view" :view="view" :seat="seat" :now="0" connected :sending="false" />
+  </div>
+</template>
+
+<style scoped>
+.measure {
+  position: fixed;
+  left: -4000px;
+  top: 0;
+  width: 320px;
+  height: 568px;
+  overflow: hidden;
+  visibility: hidden;
+}
+</style>

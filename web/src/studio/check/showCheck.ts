@@ -1,0 +1,76 @@
+import { checkShow, lacksOf, type CheckFacts, type Question, type Remark } from '@distaff/core';
+import { defineStore } from 'pinia';
+import { computed, reactive, ref, shallowRef, watch } from 'vue';
+import { server } from '../../api/server.ts';
+import { useEditor } from '../editor.ts';
+
+/** A pause in writing after which is looked again (ms): a look at every question costs time. */
+const PAUSE = 600;
+
+/** The check before the doors: what the show itself tells, and what only server, screens and browser know. */
+export const useShowCheck = defineStore('showCheck', () => {
+  const editor = useEditor();
+  const facts = reactive<Pick<CheckFacts, 'newer' | 'media' | 'reachable' | 'sound'>>({});
+  const measured = shallowRef(new Map<string, Remark>());
+  const long = shallowRef<string[]>([]);
+  /** Questions measured so far, of how many; null while nothing is measured. */
+  const measuring = ref<{ n: number; of: number } | null>(null);
+  const findings = shallowRef(editor.show ? look() : []);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  function look() {
+    const today = new Date().toISOString().slice(0, 10);
+    return checkShow(editor.show!, {
+      ...facts,
+      today,
+      measured: measured.value,
+      tooLongForHandset: long.value,
+    });
+  }
+  function lookSoon(): void {
+    clearTimeout(timer);
+    timer = setTimeout(() => (findings.value = editor.show ? look() : []), PAUSE);
+  }
+  watch(() => editor.show, lookSoon, { deep: true });
+  watch(
+    () => editor.id,
+    () => {
+      measured.value = new Map();
+      long.value = [];
+      findings.value = editor.show ? look() : [];
+    },
+  );
+
+  /** Asks the server and the browser what they know; measures every question on the real screens. */
+  async function ask(
+    reachable: boolean,
+    measure: (question: Question) => Promise<{ stage: Remark | null; handset: boolean }>,
+  ): Promise<void> {
+    const id = editor.id;
+    facts.reachable = reachable;
+    facts.sound = 'AudioContext' in window;
+    const found = await server.showFacts(id).catch(() => null);
+    if (found && editor.id === id) Object.assign(facts, found);
+    findings.value = look();
+    if (measuring.value) return;
+    const finished = Object.values(editor.show!.questions).filter((one) => lacksOf(one).length === 0);
+    const own = new Map<string, Remark>();
+    const tooLong: string[] = [];
+    measuring.value = { n: 0, of: finished.length };
+    for (const [n, question] of finished.entries()) {
+      if (editor.id !== id) break;
+      const { stage, handset } = await measure(question);
+      if (stage) own.set(question.id, stage);
+      if (handset) tooLong.push(question.id);
+      measuring.value = { n: n + 1, of: finished.length };
+    }
+    measuring.value = null;
+    if (editor.id !== id) return;
+    measured.value = own;
+    long.value = tooLong;
+    findings.value = look();
+  }
+
+  const blocked = computed(() => editor.findings.some((finding) => finding.mustMend));
+  return { findings, measuring, blocked, ask };
+});
