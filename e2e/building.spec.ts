@@ -39,7 +39,7 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   // A category is filled at once, one cell by dragging.
   await page.getByRole('button', { name: 'Category board' }).click();
   await page.getByLabel('Name of category 1').fill('Birds');
-  await page.getByRole('button', { name: 'Fill “Birds” from the library' }).click();
+  await page.getByRole('button', { name: 'Fill the category “Birds”' }).click();
   const fill = page.getByRole('dialog');
   await fill.getByRole('combobox', { name: 'From the sets' }).press('ArrowDown');
   await page.getByRole('option', { name: 'Sea birds' }).click();

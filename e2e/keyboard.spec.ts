@@ -15,6 +15,8 @@ test('desk and handset work with the keyboard alone', async ({ app, browser }) =
   await expect(phone.getByLabel('Your name')).toBeFocused();
   await type('Ansa');
   await phone.keyboard.press('Tab');
+  await expect(phone.getByRole('button', { name: 'Make up a name for me' })).toBeFocused();
+  await phone.keyboard.press('Tab');
   await phone.keyboard.press('Space');
   await phone.keyboard.press('Enter');
   await expect(phone.getByText('Ansa · Bowline')).toBeVisible();

@@ -123,6 +123,23 @@ export {
   situations,
   type Situation,
 } from './show/situations.ts';
+export { contrast, mended, mixed } from './show/look/contrast.ts';
+export {
+  coloursOf,
+  contrastsOf,
+  defaultLook,
+  faces,
+  lookView,
+  Look,
+  mendedLook,
+  paletteOf,
+  themeColours,
+  themes,
+  type Colours,
+  type ContrastLine,
+  type LookView,
+  type Palette,
+} from './show/look/look.ts';
 export { explainRound, type Explained, type RulesView } from './show/explain.ts';
 export { checkShow } from './show/check/check.ts';
 export type { CheckFacts, ShowFinding } from './show/check/finding.ts';

@@ -8,6 +8,7 @@ import { bring } from './words/en/bring.ts';
 import { building } from './words/en/building.ts';
 import { desk } from './words/en/desk.ts';
 import { handset } from './words/en/handset.ts';
+import { look } from './words/en/look.ts';
 import { media } from './words/en/media.ts';
 import { library } from './words/en/library.ts';
 import { overlay } from './words/en/overlay.ts';
@@ -30,6 +31,7 @@ createApp(App)
       studio,
       building,
       people,
+      look,
       rehearsal,
       library,
       media,

@@ -9,6 +9,7 @@ import { Id, line, whole } from '../text/schemas.ts';
 import { defaultDevices, Devices } from './devices.ts';
 import { defaultDoors, Doors } from './doors.ts';
 import { defaultRules, RoundRules } from './rules.ts';
+import { Look } from './look/look.ts';
 import { MAX_TEAMS, newTeam, Team } from './team.ts';
 
 export const MAX_ROUNDS = 40;
@@ -42,6 +43,8 @@ export const Show = v.object({
   group: v.optional(line(40)),
   /** How long it is to take, from the first round to the close. */
   plannedMinutes: v.optional(v.nullable(whole(1, 1440))),
+  /** How stage, handsets and overlay look; as the house does where nobody said. */
+  look: v.optional(Look),
   /** In the order of turns. */
   teams: v.pipe(v.array(Team), v.maxLength(MAX_TEAMS, `At most ${MAX_TEAMS} teams.`)),
   devices: v.optional(Devices, defaultDevices),

@@ -80,7 +80,7 @@ li {
   gap: calc(1.6 * var(--u));
   padding: 0 calc(2 * var(--u)) 0 calc(1.2 * var(--u));
   background: var(--panel);
-  border: 2px solid #3b4f48;
+  border: 2px solid var(--edge);
   border-radius: calc(0.8 * var(--u));
   font-size: calc(3.9 * var(--u));
   line-height: 1.1;
@@ -126,7 +126,7 @@ li {
 .key {
   background: var(--light);
   border-color: var(--light);
-  color: #14211d;
+  color: var(--ground);
   font-weight: 700;
 }
 .gone {
@@ -139,7 +139,7 @@ li {
 .out {
   color: var(--dim);
   border-style: dashed;
-  background: repeating-linear-gradient(135deg, #33453f 0 2px, transparent 2px 12px);
+  background: repeating-linear-gradient(135deg, var(--edge) 0 2px, transparent 2px 12px);
 }
 .out .text {
   text-decoration: line-through;

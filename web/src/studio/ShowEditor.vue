@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { layOut, type ShowFinding } from '@distaff/core';
+import { layOut, questionsIn, type ShowFinding } from '@distaff/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
 import { useEditor, type EditorTab } from './editor.ts';
+import LookEditor from './look/LookEditor.vue';
 import OrderEditor from './order/OrderEditor.vue';
 import BoardEditor from './parts/BoardEditor.vue';
 import ConflictList from './parts/ConflictList.vue';
@@ -67,6 +68,23 @@ function next(): void {
   if (!editor.questionAt(following)) editor.writeQuestion(following);
   cell.value = following;
 }
+/** A question of the show to look at where none is chosen: the first that there is. */
+const shown = computed(() => {
+  const rounds = editor.show!.rounds;
+  const round = Math.max(
+    0,
+    rounds.findIndex((one) => questionsIn(one).length > 0),
+  );
+  const id = questionsIn(rounds[round]!)[0] ?? null;
+  const first = rounds[round]!;
+  const cells = first.format === 'board' ? Object.entries(first.content.cells) : [];
+  const ref = first.format === 'board' ? (cells.find(([, one]) => one.question === id)?.[0] ?? null) : '0';
+  return {
+    round,
+    place: id === null ? null : ref,
+    question: id === null ? null : editor.show!.questions[id]!,
+  };
+});
 /** Leads to the place that a finding speaks of. */
 function goTo({ round, code, ref: found }: ShowFinding): void {
   tab.value = tabFor(code, round);
@@ -110,6 +128,16 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
         :question="slot?.question ?? null"
       />
     </main>
+    <main v-else-if="tab === 'look'" class="two">
+      <LookEditor class="pane" />
+      <PreviewPane
+        class="pane"
+        :show="editor.show"
+        :round="shown.round"
+        :cell="shown.place"
+        :question="shown.question"
+      />
+    </main>
     <main v-else class="one" :class="{ broad: tab === 'order' }">
       <OrderEditor v-if="tab === 'order'" @edit="tab = 'board'" />
       <template v-else-if="tab === 'teams'">
@@ -142,6 +170,12 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
   min-height: 0;
   display: grid;
   grid-template-columns: minmax(0, 1.15fr) minmax(320px, 1fr) minmax(260px, 0.85fr);
+}
+.two {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(300px, 1fr);
 }
 .pane {
   overflow: auto;
@@ -178,7 +212,8 @@ main.broad {
     height: auto;
     min-height: 100dvh;
   }
-  .three {
+  .three,
+  .two {
     grid-template-columns: minmax(0, 1fr);
   }
   .middle {

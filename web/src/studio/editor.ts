@@ -24,7 +24,7 @@ import { savedDocument } from './savedDocument.ts';
 
 const stored = ({ version, show }: StoredShow) => ({ version, doc: show });
 /** A part of the show that is written on a page of its own. */
-export type EditorTab = 'order' | 'board' | 'teams' | 'rules';
+export type EditorTab = 'order' | 'board' | 'teams' | 'rules' | 'look';
 
 /** The show that is being written. */
 export const useEditor = defineStore('editor', () => {

@@ -1,5 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
 import { hasList } from '../fill.ts';
+import { contrastsOf, defaultLook } from '../look/look.ts';
 import type { Show } from '../show.ts';
 import { MIN_TEAMS } from '../team.ts';
 import { fairnessFindings } from './fairness.ts';
@@ -25,6 +26,9 @@ export function checkShow(show: Show, facts: CheckFacts = {}): ShowFinding[] {
   const names = teams.map((team) => team.name.trim().toLowerCase()).filter((name) => name !== '');
   const twice = names.find((name, i) => names.indexOf(name) !== i);
   if (twice !== undefined) say('teamsAlike', true, { name: twice });
+  const poor = contrastsOf(show.look ?? defaultLook).filter((one) => !one.enough);
+  if (poor.length > 0)
+    say('contrast', false, { n: poor.length, what: poor.map((one) => one.what).join(',') });
   const rounds = show.rounds.filter((round) => !round.off);
   if (rounds.length === 0) say('allOff', true);
   for (const round of rounds) {

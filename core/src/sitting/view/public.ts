@@ -3,6 +3,7 @@ import { rank } from '../../rank/standings.ts';
 import type { Devices } from '../../show/devices.ts';
 import type { Doors } from '../../show/doors.ts';
 import { explainRound, rulesView, type Explained, type RulesView } from '../../show/explain.ts';
+import { defaultLook, lookView, type LookView } from '../../show/look/look.ts';
 import type { Weave } from '../../show/weave.ts';
 import { rulesOf } from '../inPlay.ts';
 import { scoreNow, type SittingState } from '../state.ts';
@@ -24,6 +25,7 @@ export interface PublicView {
   seq: number;
   phase: SittingState['phase'];
   title: string;
+  look: LookView;
   roundTitle: string;
   /** Which part of the running order is on, and of how many. */
   roundNumber: number;
@@ -124,6 +126,7 @@ export function publicView(state: SittingState): PublicView {
     seq: state.seq,
     phase: state.phase,
     title: state.show.title,
+    look: lookView(state.show.look ?? defaultLook),
     roundTitle: state.show.rounds[round?.index ?? 0]?.title ?? '',
     roundNumber: (round?.index ?? 0) + 1,
     rounds: state.show.rounds.length,

@@ -73,9 +73,7 @@ function send(): void {
 
 <style>
 .answer-pad {
-  --edge: #3b4f48;
-  --chosen: #2a3c36;
-  --on-accent: #14211d;
+  --chosen: color-mix(in srgb, var(--panel), var(--light) 8%);
   display: flex;
   flex-direction: column;
   gap: 0.7em;

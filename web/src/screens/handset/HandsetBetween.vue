@@ -109,7 +109,7 @@ p {
 }
 .covers {
   --cell-ground: var(--panel);
-  --cell-edge: #3b4f48;
+  --cell-edge: var(--edge);
   --cover: 48px;
   flex: none;
 }
@@ -124,7 +124,7 @@ p {
   align-items: center;
   gap: 10px;
   padding: 8px 10px;
-  border-bottom: 1px solid #33453f;
+  border-bottom: 1px solid var(--edge);
 }
 .standings i {
   width: 28px;

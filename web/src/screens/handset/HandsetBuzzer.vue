@@ -41,7 +41,7 @@ const word = computed(() => {
   align-items: center;
   justify-content: center;
   gap: 8px;
-  border: 3px solid #3b4f48;
+  border: 3px solid var(--edge);
   border-radius: 20px;
   background: var(--panel);
   color: var(--dim);
@@ -57,7 +57,7 @@ const word = computed(() => {
   color: var(--light);
 }
 .buzzer:active {
-  background: #2a3c36;
+  background: color-mix(in srgb, var(--panel), var(--light) 8%);
 }
 .buzzer:disabled {
   border-style: dashed;

@@ -63,13 +63,13 @@ li {
   align-items: center;
   gap: 10px;
   padding: 8px 12px;
-  border: 1px solid #3b4f48;
+  border: 1px solid var(--edge);
   border-radius: 8px;
   background: var(--panel);
 }
 .key {
   background: var(--light);
-  color: #14211d;
+  color: var(--ground);
   font-weight: 700;
 }
 .gone,

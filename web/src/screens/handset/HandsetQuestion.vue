@@ -141,7 +141,7 @@ p {
   padding: 10px 14px;
   border-radius: 8px;
   background: var(--light);
-  color: #14211d;
+  color: var(--ground);
   font-weight: 700;
   font-size: 20px;
 }

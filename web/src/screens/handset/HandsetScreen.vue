@@ -4,6 +4,7 @@ import type { PublicView, SeatView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { lookStyle } from '../../design/lookStyle.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import ReadAloud from '../../design/media/ReadAloud.vue';
@@ -94,7 +95,7 @@ const line = computed(() => {
 </script>
 
 <template>
-  <div class="handset" :data-seq="view.seq">
+  <div class="handset" :data-seq="view.seq" :style="lookStyle(view.look, false)">
     <div class="edge" :style="own ? weaveBackground(own.weave) : {}" />
     <header>
       <span class="clip">{{
@@ -156,16 +157,10 @@ const line = computed(() => {
 
 <style scoped>
 .handset {
-  --panel: #1b2925;
-  --light: #f2f5f1;
-  --dim: #b4c0ba;
-  --accent: #d9a400;
-  --clock-short: #e8b923;
-  --clock-last: #ff8a7a;
   height: 100%;
   display: flex;
   flex-direction: column;
-  background: #101a17;
+  background: var(--ground);
   color: var(--light);
   font-size: 17px;
 }
@@ -230,7 +225,7 @@ footer {
   color: var(--dim);
 }
 .offline {
-  color: #14211d;
+  color: var(--on-accent);
   background: var(--accent);
 }
 .clock {

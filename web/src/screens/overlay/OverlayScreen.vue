@@ -7,6 +7,7 @@ import ClockThread from '../../design/ClockThread.vue';
 import { letterOf } from '../../design/letters.ts';
 import OptionContent from '../../design/media/OptionContent.vue';
 import PictureFrame from '../../design/media/PictureFrame.vue';
+import { lookStyle } from '../../design/lookStyle.ts';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
@@ -46,11 +47,13 @@ const keyText = computed(() => {
   return one?.key && options.value.length === 0 ? (one.key.texts[0] ?? '') : '';
 });
 const rows = computed(() => [...view.teams].sort((a, b) => a.place - b.place).slice(0, MOST));
+/** Panels let a little of the picture through. */
+const colours = computed(() => ({ ...lookStyle(view.look), '--panel': `${view.look.palette.ground}eb` }));
 const joining = computed(() => view.phase !== 'closed' && address !== '');
 </script>
 
 <template>
-  <div class="overlay" :class="place" :data-seq="view.seq">
+  <div class="overlay" :class="place" :data-seq="view.seq" :style="colours">
     <div class="safe">
       <p v-if="joining" class="join">
         {{ t('stage.join') }} <b>{{ spoken(address) }}</b> <span class="mono">{{ view.code }}</span>
@@ -94,12 +97,6 @@ const joining = computed(() => view.phase !== 'closed' && address !== '');
 
 <style scoped>
 .overlay {
-  --panel: rgb(16 26 23 / 92%);
-  --light: #f2f5f1;
-  --dim: #b4c0ba;
-  --accent: #d9a400;
-  --clock-short: #e8b923;
-  --clock-last: #ff8a7a;
   container-type: size;
   width: 100%;
   height: 100%;
@@ -184,13 +181,13 @@ const joining = computed(() => view.phase !== 'closed' && address !== '');
   align-items: center;
   gap: 0.5em;
   padding: 0.25em 0.6em;
-  border: 2px solid #3b4f48;
+  border: 2px solid var(--edge);
   border-radius: 0.35em;
 }
 .options .key {
   background: var(--light);
   border-color: var(--light);
-  color: #14211d;
+  color: var(--ground);
   font-weight: 700;
 }
 .options .gone {

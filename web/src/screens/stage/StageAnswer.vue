@@ -123,7 +123,7 @@ p {
   font-weight: 700;
   padding: 0.3em 0.5em;
   background: var(--light);
-  color: #14211d;
+  color: var(--ground);
   border-radius: 0.15em;
 }
 .key small {

@@ -43,8 +43,8 @@ const over = computed(() => board.rows.every((row) => row.cells.every((cell) => 
   min-height: 0;
   --cell-ground: var(--panel);
   --cell-text: var(--light);
-  --cell-edge: #3b4f48;
-  --cell-hatch: #33453f;
+  --cell-edge: var(--edge);
+  --cell-hatch: var(--edge);
   --cell-name: calc(3 * var(--u));
   --cell-points: calc(4 * var(--u));
   --cell-gap: calc(0.9 * var(--u));

@@ -63,7 +63,7 @@ h3 {
   margin-bottom: calc(1.5 * var(--u));
 }
 .cloth {
-  --cell-edge: #3b4f48;
+  --cell-edge: var(--edge);
   font-size: calc(2.2 * var(--u));
   animation: unroll 300ms ease-out;
 }

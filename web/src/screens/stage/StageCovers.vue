@@ -58,6 +58,6 @@ p {
   --cover-gap: calc(1.2 * var(--u));
   --cover-text: calc(4.4 * var(--u));
   --cell-ground: var(--panel);
-  --cell-edge: #3b4f48;
+  --cell-edge: var(--edge);
 }
 </style>

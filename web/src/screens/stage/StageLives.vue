@@ -73,7 +73,7 @@ li .clip {
 }
 .out {
   background: none;
-  border: 2px dashed #3b4f48;
+  border: 2px dashed var(--edge);
   color: var(--dim);
 }
 .out .marks {

@@ -58,7 +58,7 @@ li {
   gap: calc(1.6 * var(--u));
   padding: 0 calc(2 * var(--u)) 0 calc(1.2 * var(--u));
   background: var(--panel);
-  border: 2px solid #3b4f48;
+  border: 2px solid var(--edge);
   border-radius: calc(0.8 * var(--u));
   font-size: calc(3.9 * var(--u));
   line-height: 1.1;
@@ -88,7 +88,7 @@ li:has(img) {
 .key {
   background: var(--light);
   border-color: var(--light);
-  color: #14211d;
+  color: var(--ground);
   font-weight: 700;
 }
 </style>

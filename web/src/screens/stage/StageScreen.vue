@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
+import { groundPicture, lookStyle } from '../../design/lookStyle.ts';
+import { pictureUrl } from '../../design/media/mediaUrl.ts';
 import { spoken } from '../../live/joinAddress.ts';
 import StageBetween from './StageBetween.vue';
 import StageBoard from './StageBoard.vue';
@@ -38,7 +40,13 @@ const part = computed(() => {
 </script>
 
 <template>
-  <div class="stage" :data-seq="view.seq">
+  <div class="stage" :data-seq="view.seq" :style="[lookStyle(view.look), groundPicture(view.look)]">
+    <img
+      v-if="view.look.logo"
+      class="logo"
+      :src="pictureUrl(view.look.logo.file, 'large')"
+      :alt="view.look.logo.alt"
+    />
     <div class="inner">
       <header>
         <h1 class="clip">{{ view.roundTitle && view.phase === 'round' ? view.roundTitle : view.title }}</h1>
@@ -102,19 +110,25 @@ const part = computed(() => {
 
 <style scoped>
 .stage {
-  --ground: #101a17;
-  --panel: #1b2925;
-  --light: #f2f5f1;
-  --dim: #b4c0ba;
-  --accent: #d9a400;
-  --clock-short: #e8b923;
-  --clock-last: #ff8a7a;
   container-type: size;
   width: 100%;
   height: 100%;
   background: var(--ground);
   color: var(--light);
   overflow: hidden;
+  position: relative;
+}
+.logo {
+  position: absolute;
+  right: 2cqw;
+  top: 2cqh;
+  max-width: 14cqw;
+  max-height: 9cqh;
+  object-fit: contain;
+}
+/* The join address makes room for it. */
+.logo + .inner header {
+  padding-right: 14cqw;
 }
 .inner {
   --u: min(1cqh, 0.5625cqw);

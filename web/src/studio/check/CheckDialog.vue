@@ -19,7 +19,7 @@ const shown = defineModel<boolean>({ required: true });
 defineProps<{ opening: boolean }>();
 const emit = defineEmits<{ go: [finding: ShowFinding]; open: [] }>();
 const { t } = useI18n();
-const { points, change } = useFormat();
+const { points, change, list } = useFormat();
 const { lackWords } = useLacks();
 const { told: remarkTold } = useRemark();
 const nameOf = useRoundName();
@@ -48,6 +48,12 @@ function told({ code, params, remark }: ShowFinding): string {
   if (typeof words.lacks === 'string') words.lacks = lackWords(words.lacks.split(',') as never);
   if (code === 'cellUnfinished' && words.category === '') words.category = '…';
   if (code === 'coversNotBalanced') words.sum = change(Number(words.sum));
+  if (code === 'contrast')
+    words.what = list(
+      String(words.what)
+        .split(',')
+        .map((one) => t(`look.pairs.${one}`)),
+    );
   return t(`studio.finding.${code}`, words);
 }
 /** Which round and question are meant. */

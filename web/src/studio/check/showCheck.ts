@@ -31,6 +31,12 @@ export const useShowCheck = defineStore('showCheck', () => {
     clearTimeout(timer);
     timer = setTimeout(() => (findings.value = editor.show ? look() : []), PAUSE);
   }
+  /** Looks at once, for what is about to be decided. @returns how many things there are to look at. */
+  function lookNow(): number {
+    clearTimeout(timer);
+    findings.value = editor.show ? look() : [];
+    return findings.value.length;
+  }
   watch(() => editor.show, lookSoon, { deep: true });
   watch(
     () => editor.id,
@@ -72,5 +78,5 @@ export const useShowCheck = defineStore('showCheck', () => {
   }
 
   const blocked = computed(() => editor.findings.some((finding) => finding.mustMend));
-  return { findings, measuring, blocked, ask };
+  return { findings, measuring, blocked, ask, lookNow };
 });

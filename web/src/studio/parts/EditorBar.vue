@@ -46,7 +46,7 @@ async function openDoors(): Promise<void> {
 }
 /** With nothing to look at the doors open at once; otherwise it is said first. */
 function ask(): void {
-  if (check.findings.length > 0) checking.value = true;
+  if (check.lookNow() > 0) checking.value = true;
   else void openDoors();
 }
 function go(finding: ShowFinding): void {
@@ -88,6 +88,7 @@ function go(finding: ShowFinding): void {
       <v-btn value="board">{{ t('studio.rounds') }}</v-btn>
       <v-btn value="teams">{{ t('studio.teams') }}</v-btn>
       <v-btn value="rules">{{ t('studio.rules') }}</v-btn>
+      <v-btn value="look">{{ t('look.title') }}</v-btn>
     </v-btn-toggle>
     <slot />
   </div>

@@ -87,7 +87,7 @@ export const building = {
   rule: '{count} from {sets}',
 
   fill: 'Fill',
-  fillCategory: 'Fill “{category}” from the library',
+  fillCategory: 'Fill the category “{category}”',
   fillHint: 'Empty cells are filled, the easier questions at the lower values.',
   fillCells: 'All cells are filled | Fill {n} empty cell | Fill {n} empty cells',
   wasSorted: 'The category was sorted.',

@@ -1,0 +1,32 @@
+/** How a show looks. */
+export const look = {
+  title: 'Look',
+  intro: 'For stage, handsets and overlay alike. Teams keep their weaves.',
+  theme: 'Theme',
+  themes: { loft: 'Loft', chalk: 'Chalk', slate: 'Slate', ember: 'Ember', own: 'Own colours' },
+  colours: { ground: 'Ground', panel: 'Panels', text: 'Text', accent: 'Accent' },
+  colourOf: '{what}, as # and six signs',
+  wrongColour: 'A colour is # and six signs of 0–9 and a–f.',
+  face: 'Typeface of titles',
+  faces: {
+    bricolage: 'Bricolage Grotesque',
+    atkinson: 'Atkinson Hyperlegible Next',
+    mono: 'Atkinson Hyperlegible Mono',
+  },
+  picture: 'Picture behind the stage',
+  logo: 'Logo in the corner of the stage',
+  contrast: 'Contrast',
+  pairs: {
+    textOnGround: 'text on the ground',
+    textOnPanel: 'text on panels',
+    accentOnGround: 'accent on the ground',
+    accentOnPanel: 'accent on panels',
+  },
+  ratio: '{ratio} : 1',
+  needs: 'needs {least} : 1',
+  enough: 'enough',
+  poor: 'too little',
+  mend: 'Mend the contrast',
+  mendHint: 'Text and accent are made lighter or darker as far as need be; ground and panels stay.',
+  mendedText: 'The contrast was mended.',
+};
