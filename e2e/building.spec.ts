@@ -122,3 +122,117 @@ test('a rehearsal by hand: stand-ins come in, answer and are ruled on; a seat is
   );
   await expect(phone.getByText('Myself · Bowline')).toBeVisible();
 });
+
+test('fifty teams from a sheet with mistakes; a roster that is kept; a draw with wishes; members find their team', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await page.goto(`/studio/shows/${await host.makeShow()}`);
+  await page.getByRole('button', { name: 'Teams' }).click();
+  await page.getByRole('button', { name: 'Teams from a sheet' }).click();
+  const sheet = page.getByRole('dialog');
+  const rows = Array.from({ length: 51 }, (_, i) => `Crew ${i + 1},,Sailor ${i + 1}`);
+  const mistakes = [',,Nobody', 'crew 2,,', 'Crew 60,checked,Sailor 1'];
+  await sheet.locator('input[type=file]').setInputFiles({
+    name: 'teams.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(['Team,Weave,Members', ...mistakes, ...rows].join('\n')),
+  });
+  await expect(sheet.getByText('50 teams can be taken over')).toBeVisible();
+  for (const told of [
+    'Line 2: There is no name.',
+    'Line 4: “checked” is no weave',
+    'There are more than 50 teams.',
+  ])
+    await expect(sheet.getByText(told).first()).toBeVisible();
+  await sheet.getByRole('button', { name: 'Take these teams over' }).click();
+  await expect(page.getByLabel('Name of team 50')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Name of team 50')).toHaveCount(0);
+
+  const names = ['Ansa', 'Jory', 'Tamsin', 'Wenna', 'Perran', 'Kerra', 'Merryn', 'Talan'];
+  await page.getByLabel('Only these names').fill(names.join('\n'));
+  await page.getByLabel('Keep these names as').fill('7B');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('“7B” is kept with 8 names.')).toBeVisible();
+  await page.getByRole('button', { name: 'Draw teams' }).click();
+  const draw = page.getByRole('dialog');
+  await draw.getByLabel('How many teams').fill('2');
+  await draw.getByLabel('Apart').fill('Ansa, Jory, Tamsin');
+  await draw.getByRole('button', { name: 'Draw', exact: true }).click();
+  await expect(draw.getByText('Ansa, Jory, and Tamsin are more than there are teams')).toBeVisible();
+  await draw.getByLabel('Apart').fill('Ansa, Jory');
+  await draw.getByLabel('Together').fill('Ansa, Wenna');
+  await draw.getByRole('button', { name: 'Draw', exact: true }).click();
+  const drawn = await draw.locator('.drawn li').allInnerTexts();
+  const ofAnsa = drawn.find((line) => line.includes('Ansa'))!;
+  expect(ofAnsa).toContain('Wenna');
+  expect(ofAnsa).not.toContain('Jory');
+  await draw.getByRole('button', { name: 'Take this draw over' }).click();
+  await expect(draw).toBeHidden();
+
+  // Whoever comes under a listed name comes into that team without being asked.
+  await page.getByRole('button', { name: 'Open the doors' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Open the doors' }).click();
+  await page.getByRole('heading', { name: 'The doors are open' }).waitFor();
+  const code = await page.locator('.join .code').innerText();
+  const phone = await host.phone();
+  await phone.goto(`/join/${code}`);
+  await expect(phone.getByText('Your team')).toHaveCount(0);
+  await phone.getByLabel('Your name').fill('ansa');
+  await phone.getByRole('button', { name: 'Join' }).click();
+  const team = ofAnsa.split(/\s/)[0]!;
+  await expect(phone.getByText(`ansa · ${team}`)).toBeVisible();
+});
+
+test('an own theme of poor contrast is told and mended; the check leads to each trouble, and to nothing when all are mended', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  await page.goto(`/studio/shows/${await host.makeShow()}`);
+  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await page.getByRole('radio', { name: 'Own colours' }).click();
+  await page.getByRole('textbox', { name: 'Text' }).fill('#5f6f68');
+  await expect(page.getByText('too little, needs 4.5 : 1').first()).toBeVisible();
+
+  // Trouble of several kinds, found by one check, in the order of harm.
+  await page.getByRole('button', { name: 'Teams', exact: true }).click();
+  await page.getByLabel('Name of team 2').fill('Bowline');
+  const check = page.getByRole('button', { name: /look at$/ });
+  await check.click();
+  const dialog = page.getByRole('dialog');
+  const line = (text: string | RegExp) => dialog.getByRole('listitem').filter({ hasText: text });
+  await expect(dialog.getByRole('listitem').first()).toContainText('Two teams are called “Bowline”');
+  await expect(dialog.getByRole('button', { name: 'Open the doors' })).toBeDisabled();
+  await expect(line('The join address works on this computer alone')).toBeVisible();
+  await expect(line('not every team gets the same number of turns')).toBeVisible();
+
+  await line('Two teams are called').getByRole('button', { name: 'Go there' }).click();
+  await page.getByLabel('Name of team 2').fill('Fairlead');
+  await check.click();
+  await line('too little contrast: text on the ground').getByRole('button', { name: 'Go there' }).click();
+  await page.getByRole('button', { name: 'Mend the contrast' }).click();
+  await expect(page.getByText('too little')).toHaveCount(0);
+  await check.click();
+  await expect(line('too little contrast')).toHaveCount(0);
+  await expect(line('Two teams are called')).toHaveCount(0);
+  await dialog.getByRole('button', { name: 'Back to the show' }).click();
+
+  // The own colours are on every surface at once.
+  await page.getByRole('button', { name: 'All surfaces' }).click();
+  const all = page.getByRole('dialog');
+  for (const surface of ['Stage', 'Handset, 390 × 844', 'Small handset, 320 × 568', 'Overlay over a stream'])
+    await expect(all.getByText(surface)).toBeVisible();
+  const ground = (box: string) =>
+    all
+      .locator(box)
+      .first()
+      .evaluate((one) => getComputedStyle(one).getPropertyValue('--light'));
+  const [stage, handset] = [await ground('.stage'), await ground('.handset')];
+  expect(stage).toBe(handset);
+  expect(stage).not.toBe('#5f6f68');
+});

@@ -13,6 +13,7 @@ import { media } from './words/en/media.ts';
 import { library } from './words/en/library.ts';
 import { overlay } from './words/en/overlay.ts';
 import { people } from './words/en/people.ts';
+import { preview } from './words/en/preview.ts';
 import { print } from './words/en/print.ts';
 import { review } from './words/en/review.ts';
 import { rehearsal } from './words/en/rehearsal.ts';
@@ -32,6 +33,7 @@ createApp(App)
       building,
       people,
       look,
+      preview,
       rehearsal,
       library,
       media,

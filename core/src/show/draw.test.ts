@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { drawTeams, isMadeName, makeName, seeded, type Draw } from '../index.ts';
+import * as v from 'valibot';
+import { drawTeams, isMadeName, JoinRequest, makeName, seeded, type Draw } from '../index.ts';
 import { readTable, readTeams, teamSheetHeader, toCsv, writeTeams } from '../interchange/index.ts';
 import { Table, sampleShow, seatActor } from '../sitting/test/table.ts';
 
@@ -148,6 +149,10 @@ describe('at the doors', () => {
     expect(come(table, 'elowen', 't0')).toBe('t2');
     expect(come(table, 'Somebody', 't0')).toBe('');
     expect(come(table, 'A stranger')).toBeNull();
+  });
+  test('a handset that is not asked for a team sends none, and that is well formed', () => {
+    expect(v.parse(JoinRequest, { name: ' Ansa ', team: '' })).toEqual({ name: 'Ansa', team: '' });
+    expect(v.parse(JoinRequest, { name: 'Ansa' })).toEqual({ name: 'Ansa', team: '' });
   });
   test('where names are made up, only such are let in', () => {
     const show = sampleShow();

@@ -77,7 +77,10 @@ export type SeatCommand = v.InferOutput<typeof SeatCommand>;
 export type AnswerCommand = v.InferOutput<typeof Answer>;
 
 /** What a person may type to join; no team where everybody plays for themselves. */
-export const JoinRequest = v.object({ name: name(24), team: v.optional(Id, '') });
+export const JoinRequest = v.object({
+  name: name(24),
+  team: v.optional(v.union([v.literal(''), Id]), ''),
+});
 
 /** Commands that only the server itself gives. */
 export type ServerCommand =

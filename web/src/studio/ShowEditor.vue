@@ -19,6 +19,7 @@ import RulesEditor from './parts/RulesEditor.vue';
 import SlotEditor from './parts/SlotEditor.vue';
 import { tabFor } from './check/tabFor.ts';
 import TeamsEditor from './parts/TeamsEditor.vue';
+import PreviewAll from './preview/PreviewAll.vue';
 import { useSlots } from './parts/useSlots.ts';
 
 /** Writing a show: its rounds along the top, the chosen one at the left, a question in the middle, its looks at the right. */
@@ -126,7 +127,8 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
         :round="editor.index"
         :cell="place"
         :question="slot?.question ?? null"
-      />
+        ><PreviewAll
+      /></PreviewPane>
     </main>
     <main v-else-if="tab === 'look'" class="two">
       <LookEditor class="pane" />
@@ -136,7 +138,8 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
         :round="shown.round"
         :cell="shown.place"
         :question="shown.question"
-      />
+        ><PreviewAll
+      /></PreviewPane>
     </main>
     <main v-else class="one" :class="{ broad: tab === 'order' }">
       <OrderEditor v-if="tab === 'order'" @edit="tab = 'board'" />

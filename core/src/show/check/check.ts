@@ -23,8 +23,9 @@ export function checkShow(show: Show, facts: CheckFacts = {}): ShowFinding[] {
   teams.forEach((team, i) => {
     if (team.name.trim() === '') say('teamUnnamed', true, { number: i + 1 });
   });
-  const names = teams.map((team) => team.name.trim().toLowerCase()).filter((name) => name !== '');
-  const twice = names.find((name, i) => names.indexOf(name) !== i);
+  const names = teams.map((team) => team.name.trim()).filter((name) => name !== '');
+  const folded = names.map((name) => name.toLowerCase());
+  const twice = names.find((_, i) => folded.indexOf(folded[i]!) !== i);
   if (twice !== undefined) say('teamsAlike', true, { name: twice });
   const poor = contrastsOf(show.look ?? defaultLook).filter((one) => !one.enough);
   if (poor.length > 0)

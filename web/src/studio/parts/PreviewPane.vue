@@ -78,6 +78,7 @@ const seat = computed<SeatView>(() => ({
   <aside class="preview" :aria-label="t('studio.preview')">
     <div class="row">
       <h2 class="grow">{{ t('studio.preview') }}</h2>
+      <slot />
       <v-btn-toggle
         v-model="step"
         mandatory
@@ -108,6 +109,10 @@ const seat = computed<SeatView>(() => ({
 </template>
 
 <style scoped>
+/* The steps and what stands beside them may need a second line. */
+.row {
+  flex-wrap: wrap;
+}
 .preview {
   display: flex;
   flex-direction: column;
@@ -121,6 +126,7 @@ h3 {
   aspect-ratio: 16 / 9;
   width: 100%;
   flex: none;
+  border: 1px solid var(--line);
   border-radius: 6px;
   overflow: hidden;
 }
@@ -145,6 +151,7 @@ h3 {
   flex: none;
   /* Clipped, not scrolled: a scroller would hold the handset's own bottom line too high. */
   overflow: clip;
+  border: 1px solid var(--line);
   border-radius: 12px;
   align-self: center;
 }
