@@ -12,6 +12,7 @@ import { accountByEmail, createAccount } from '@distaff/server/db/accounts.ts';
 import { openDatabase } from '@distaff/server/db/database.ts';
 import { migrate } from '@distaff/server/db/migrate.ts';
 import { defineModels } from '@distaff/server/db/models.ts';
+import { Rosters } from '@distaff/server/db/rosters.ts';
 import { addQuestions } from '@distaff/server/db/setQuestions.ts';
 import { createFilledSet, createSet } from '@distaff/server/db/sets.ts';
 import { readReadyMade } from '@distaff/server/readyMade.ts';
@@ -29,6 +30,11 @@ const HOST = { email: 'host@marram-point.example', name: 'Marram Point', passwor
 const COLLEAGUE = { email: 'ansa@marram-point.example', name: 'Ansa', password: HOST.password };
 /** The ready-made set that she shares with the first. */
 const HERS = 'tools-and-timber';
+/** A roster to draw teams from. */
+const CREW =
+  'Ansa Tamsin Jory Wenna Dorrit Elowen Perran Kerra Merryn Talan Senara Hedra Gwenna Davith Lowen Morwen Rewan Tegen'.split(
+    ' ',
+  );
 const DAY = 24 * 3_600_000;
 
 /** Puts the questions of a show into a set of the library, and the show with copies of them beside it. */
@@ -62,6 +68,7 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
     const rough = v.parse(SetFile, draft);
     const { id: roughId } = await createFilledSet(account.id, rough.set, rough.questions);
     await addMember(roughId, ansa.id, 'editor');
+    await new Rosters(database).keep(account.id, { name: 'Winter crew', names: CREW });
     await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
     await createShow(
       account.id,

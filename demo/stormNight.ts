@@ -75,6 +75,8 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
   }));
   return {
     title: 'Storm night at Marram Point',
+    group: 'Volunteers',
+    plannedMinutes: 45,
     teams,
     doors: defaultDoors,
     devices: { mode: 'team', score: 'teams', combine: 'mean' },

@@ -127,3 +127,41 @@ test('nor has the library, the wizard, or any way of writing and answering a que
   await clean(stage, 'stage, pairs at the key');
   await clean(phone, 'handset, pairs at the key');
 });
+
+test('nor has any part of building a show, nor a rehearsal', async ({ app, browser }) => {
+  test.setTimeout(120_000);
+  const host = await app.host(browser);
+  const { page } = host;
+  const dialog = '.v-overlay--active .v-card';
+  await page.goto(`/studio/shows/${await host.makeShow()}`);
+  await page.getByRole('button', { name: 'Running order' }).click();
+  await page
+    .getByRole('button', { name: /^More about/ })
+    .first()
+    .click();
+  await clean(page, 'running order');
+  await page.getByRole('button', { name: 'Set up for' }).click();
+  await clean(page, 'situations', dialog);
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await clean(page, 'look');
+  await page.getByRole('button', { name: 'All surfaces' }).click();
+  await page.getByText('Overlay over a stream').waitFor();
+  await clean(page, 'all surfaces');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: 'Teams', exact: true }).click();
+  for (const name of ['Teams from a sheet', 'Draw teams']) {
+    await page.getByRole('button', { name }).click();
+    await clean(page, name, dialog);
+    await page.getByRole('button', { name: 'Cancel' }).click();
+  }
+  await page.getByRole('button', { name: /look at$|ready$/ }).click();
+  await page.getByText(/^Measured on/).waitFor({ state: 'hidden' });
+  await clean(page, 'check', dialog);
+  await page.getByRole('button', { name: 'Back to the show' }).click();
+  await page.getByRole('button', { name: 'Rehearse' }).click();
+  await clean(page, 'rehearsal dialog', dialog);
+  await page.getByRole('button', { name: 'Begin the rehearsal' }).click();
+  await page.getByRole('region', { name: 'Rehearsal' }).waitFor();
+  await clean(page, 'desk of a rehearsal');
+});

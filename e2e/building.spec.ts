@@ -50,9 +50,18 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   await expect(fill.getByText('measured for 0 of 5')).toBeVisible();
   await fill.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Library', exact: true }).click();
+  const found = page.waitForResponse((one) => one.url().includes('q=tide&'));
   await page.getByRole('searchbox').fill('tide');
-  await page.locator('.tray [data-line="0"]').dragTo(page.locator('.cell').nth(6));
-  await expect(page.getByRole('textbox', { name: 'Question' })).toHaveValue(/tide/i);
+  await found;
+  // The list is drawn anew; what is dragged must not be replaced under the hand.
+  await page.waitForTimeout(300);
+  const held = await page.evaluateHandle(() => new DataTransfer());
+  const cell = page.locator('.cell').nth(6);
+  await page.locator('.tray [data-line="0"]').dispatchEvent('dragstart', { dataTransfer: held });
+  await cell.dispatchEvent('dragover', { dataTransfer: held });
+  await expect(cell).toHaveClass(/over/);
+  await cell.dispatchEvent('drop', { dataTransfer: held });
+  await expect(page.getByRole('textbox', { name: 'Question' })).toHaveValue(/\S/);
   await page.getByRole('button', { name: 'Knockout', exact: true }).click();
   await page.getByText('Taken from the library by a rule').click();
   await page.getByLabel('How many').fill('2');
@@ -66,7 +75,7 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   // It takes too long: what could go is named, and switched off.
   await page.getByRole('button', { name: 'Running order' }).click();
   await expect(page.getByText(/^Takes about \d+ min/)).toBeVisible();
-  await page.getByLabel('Planned length in minutes').fill('12');
+  await page.getByLabel('Planned length in minutes').fill('7');
   await expect(page.getByText(/it will run over by about/)).toBeVisible();
   await page.getByRole('button', { name: 'Switch off' }).click();
   await expect(page.locator('.line.off').first()).toBeVisible();

@@ -1,16 +1,20 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  atRate,
   combinations,
   floors,
   kindOf,
   newRound,
+  pacedClock,
   playThrough,
   rulesWith,
   Schedule,
   seeded,
   tally,
+  timeLost,
   usualRoom,
+  virtualAt,
   type FormatName,
   type Move,
   type RoundRules,
@@ -153,5 +157,33 @@ test('a schedule hands out the earliest first, whatever the order of coming', ()
       expect(taken).toEqual([...times].sort((a, b) => a - b));
       expect(schedule.take()).toBeNull();
     }),
+  );
+});
+
+test('where the time went adds up to the whole, and the longest questions stand first', () => {
+  const { log } = playThrough(showOf('board', {}), { ...usualRoom, seed: 'time' }, Math.random);
+  const { total, stages: spent, slowest } = timeLost(log);
+  expect(Object.values(spent).reduce((sum, one) => sum + one, 0)).toBeCloseTo(total, 6);
+  expect(spent.answering).toBeGreaterThan(0);
+  expect(slowest.map((one) => one.seconds)).toEqual(slowest.map((one) => one.seconds).sort((a, b) => b - a));
+  expect(timeLost(log.slice(0, 1)).total).toBe(0);
+});
+
+test('a clock that changes its rate neither jumps nor goes back', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.record({ after: fc.nat(10_000), rate: fc.constantFrom(1, 2, 5, 20) }), { minLength: 1 }),
+      (changes) => {
+        let clock = pacedClock(1000);
+        let real = 1000;
+        for (const { after, rate } of changes) {
+          const before = virtualAt(clock, real + after);
+          expect(before).toBe(virtualAt(clock, real) + after * clock.rate);
+          real += after;
+          clock = atRate(clock, rate, real);
+          expect(virtualAt(clock, real)).toBe(before);
+        }
+      },
+    ),
   );
 });

@@ -1,9 +1,9 @@
-import type { Question } from '../question/question.ts';
-import type { Round, Show } from '../show/show.ts';
+import type { Show } from '../show/show.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import { groups } from './groups.ts';
 import { markOnPaper } from './markOnPaper.ts';
-import { combineOnPaper, majorityOnPaper, valueOnPaper, type PaperAnswer } from './valueOnPaper.ts';
+import { notesOf, type PaperQuestion } from './paperNotes.ts';
+import { combineOnPaper, valueOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 
 /**
  * The scores of a sitting worked out a second time, by the rules as they are told to people, from
@@ -27,190 +27,10 @@ export interface Tally {
   differ: number[];
 }
 
-interface PaperQuestion {
-  seq: number;
-  round: Round;
-  question: Question;
-  value: number;
-  mode: 'turn' | 'buzz' | 'everyone';
-  floor: string | null;
-  had: string[];
-  openedAt: number | null;
-  limit: number | null;
-  answers: Map<string, PaperAnswer>;
-  /** Who was out already when it came up: they answer for honour. */
-  out: ReadonlySet<string>;
-  settledAt: number | null;
-  /** How many each team had when it was settled. */
-  members: ReadonlyMap<string, number>;
-}
-
-/** Events that people did not take back; seats stay where they are. */
-function standing(log: readonly LoggedEvent[]): LoggedEvent[] {
-  const people = new Set(['doorsOpened', 'seatTaken', 'seatRenamed', 'seatMoved', 'seatRemoved', 'outage']);
-  const gone = new Map<number, Set<number>>();
-  const dead = new Set<number>();
-  for (const event of log) {
-    if (event.type === 'undone') {
-      const now = log
-        .filter((one) => one.seq >= event.from && one.seq < event.seq && !dead.has(one.seq))
-        .filter((one) => !people.has(one.type) && one.type !== 'undone' && one.type !== 'redone')
-        .map((one) => one.seq);
-      gone.set(event.seq, new Set(now));
-      for (const seq of now) dead.add(seq);
-    } else if (event.type === 'redone') for (const seq of gone.get(event.of) ?? []) dead.delete(seq);
-  }
-  return log.filter((event) => !dead.has(event.seq));
-}
-
-const writtenValue = (round: Round, ref: string, question: Question): number => {
-  if (round.format === 'board') {
-    const column = round.content.values.find((one) => ref.endsWith(`:${one.id}`));
-    return (round.content.cells[ref]?.value ?? column?.points ?? 0) * question.weight;
-  }
-  if (round.format === 'quiz' || round.format === 'knockout') {
-    const item = round.content.items.find((one) => one.id === question.id);
-    return (item?.points ?? round.content.points) * question.weight;
-  }
-  return 0;
-};
-
 /** Works the scores out again from the log, and lays them beside `kept`, the scores of the engine. */
 export function tally(log: readonly LoggedEvent[], kept: ReadonlyMap<string, number>): Tally {
-  const events = standing(log);
-  const doors = log.find((event) => event.type === 'doorsOpened');
-  if (doors?.type !== 'doorsOpened') throw new Error('This log has no beginning.');
-  const { show } = doors;
-  const alone = show.devices.score === 'players';
-  const names = new Map(show.teams.map((team) => [team.id, team.name]));
-  const teamOfSeat = new Map<string, string>();
-  const played: PaperQuestion[] = [];
-  const others: { seq: number; team: string; amount: number }[] = [];
-  const anew: number[] = [];
-  let round: Round | null = null;
-  let covers: number[] = [];
-  let open: PaperQuestion | null = null;
-  const lives = new Map<string, number>();
-
-  for (const event of events) {
-    switch (event.type) {
-      case 'seatTaken':
-        teamOfSeat.set(event.seat, event.team);
-        if (alone) names.set(event.team, event.name);
-        break;
-      case 'seatRenamed':
-        if (alone) names.set(event.seat, event.name);
-        break;
-      case 'seatRemoved':
-        teamOfSeat.delete(event.seat);
-        break;
-      case 'seatMoved':
-        teamOfSeat.set(event.seat, event.team);
-        break;
-      case 'roundBegan':
-        round = show.rounds[event.round]!;
-        if (round.rules.scores === 'anew') anew.push(event.seq);
-        covers = (event.dealt as { values?: number[] } | null | undefined)?.values ?? [];
-        lives.clear();
-        break;
-      case 'acted': {
-        const act = event.act as { do?: string; cover?: number; team?: string };
-        if (act.do === 'lift' && act.team !== undefined)
-          others.push({ seq: event.seq, team: act.team, amount: covers[act.cover ?? -1] ?? 0 });
-        break;
-      }
-      case 'scored':
-        if (event.cause.by === 'hand')
-          others.push({ seq: event.seq, team: event.team, amount: event.amount });
-        break;
-      case 'picked': {
-        const question = show.questions[event.question]!;
-        const out = new Set([...lives].filter(([, left]) => left <= 0).map(([team]) => team));
-        open = {
-          seq: event.seq,
-          round: round!,
-          question,
-          value: writtenValue(round!, event.ref, question),
-          mode: event.mode ?? 'turn',
-          floor: event.floor,
-          had: event.floor === null ? [] : [event.floor],
-          openedAt: null,
-          limit: null,
-          answers: new Map(),
-          out,
-          settledAt: null,
-          members: new Map(),
-        };
-        played.push(open);
-        break;
-      }
-      case 'opened':
-        if (open) Object.assign(open, { openedAt: event.at, limit: event.limit });
-        break;
-      case 'buzzWon':
-        if (open) {
-          open.floor = event.team;
-          open.had.push(event.team);
-        }
-        break;
-      case 'handedOn':
-        if (open) {
-          open.floor = event.team;
-          if (event.team === null) open.mode = 'buzz';
-          else open.had.push(event.team);
-        }
-        break;
-      case 'answered':
-        if (open) {
-          const own = show.devices.mode === 'each' && event.seat ? event.seat : event.team;
-          const before = open.answers.get(own);
-          open.answers.set(own, {
-            who: own,
-            team: event.team,
-            answer: event.answer,
-            after: event.at - (open.openedAt ?? event.at),
-            share: before?.share ?? null,
-            ruled: before?.ruled ?? false,
-          });
-        }
-        break;
-      case 'marked':
-        if (open)
-          for (const [who, share] of event.marks) {
-            const own = open.answers.get(who);
-            if (own && !own.ruled) own.share = share;
-          }
-        break;
-      case 'ruled': {
-        const play = event.play === undefined ? open : played.find((one) => one.seq === event.play);
-        if (!play) break;
-        const who = event.who ?? event.team;
-        const share = event.verdict === 'right' ? 1 : event.verdict === 'wrong' ? 0 : (event.share ?? 0.5);
-        const before = play.answers.get(who);
-        play.answers.set(who, {
-          who,
-          team: event.team,
-          answer: before?.answer ?? null,
-          after: before?.after ?? null,
-          share,
-          ruled: true,
-        });
-        break;
-      }
-      case 'settled':
-        if (open) {
-          Object.assign(open, { settledAt: event.seq, members: membersNow(teamOfSeat) });
-          loseLives(show, open, lives, event.results ?? null);
-        }
-        break;
-      case 'left':
-        open = null;
-        break;
-      default:
-    }
-  }
-
-  const scores = addUp(show, played, others, anew.at(-1) ?? 0);
+  const { show, names, played, others, since } = notesOf(log);
+  const scores = addUp(show, played, others, since);
   const differ: number[] = [];
   let marked = 0;
   played.forEach((play, i) => {
@@ -231,33 +51,6 @@ export function tally(log: readonly LoggedEvent[], kept: ReadonlyMap<string, num
   }));
   const agrees = differ.length === 0 && lines.every((line) => line.onPaper === line.kept);
   return { agrees, lines, questions: played.length, marked, differ };
-}
-
-/** Whoever still plays and was not right loses a life, unless all of those missed. */
-function loseLives(
-  { devices }: Show,
-  { answers, round, out }: PaperQuestion,
-  lives: Map<string, number>,
-  played: readonly { team: string }[] | null,
-): void {
-  if (round.format !== 'knockout' || played === null) return;
-  const all = played.map(({ team }) => team).filter((team) => !out.has(team));
-  const right = (team: string) => {
-    const own = [...answers.values()].filter((one) => one.team === team);
-    const byMembers = devices.mode === 'each' && devices.score === 'teams';
-    if (!byMembers || devices.combine !== 'majority' || own.some((one) => one.who === team))
-      return own.some((one) => (one.share ?? 0) > 0);
-    return (majorityOnPaper(own)?.share ?? 0) > 0;
-  };
-  const missed = all.filter((team) => !right(team));
-  if (missed.length === all.length) return;
-  for (const team of missed) lives.set(team, (lives.get(team) ?? round.content.lives) - 1);
-}
-
-function membersNow(teamOfSeat: ReadonlyMap<string, string>): Map<string, number> {
-  const count = new Map<string, number>();
-  for (const team of teamOfSeat.values()) count.set(team, (count.get(team) ?? 0) + 1);
-  return count;
 }
 
 /** Question by question and act by act, in the order in which they counted. */

@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { server } from '../../api/server.ts';
 import { useEditor, type EditorTab } from '../editor.ts';
-import RehearseDialog from '../order/RehearseDialog.vue';
+import RehearseDialog from '../RehearseDialog.vue';
 import SaveState from '../SaveState.vue';
 import StudioBar from '../StudioBar.vue';
 import CheckDialog from '../check/CheckDialog.vue';

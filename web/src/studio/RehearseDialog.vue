@@ -4,9 +4,9 @@ import { mdiDramaMasks } from '@mdi/js';
 import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
-import { server } from '../../api/server.ts';
-import { useEditor } from '../editor.ts';
-import NumberField from '../question/NumberField.vue';
+import { server } from '../api/server.ts';
+import { useEditor } from './editor.ts';
+import NumberField from './question/NumberField.vue';
 
 /** Asks what kind of room is to stand in for people, and begins the rehearsal. */
 const { t } = useI18n();
