@@ -55,13 +55,11 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   await found;
   // The list is drawn anew; what is dragged must not be replaced under the hand.
   await page.waitForTimeout(300);
-  const held = await page.evaluateHandle(() => new DataTransfer());
   const cell = page.locator('.cell').nth(6);
-  await page.locator('.tray [data-line="0"]').dispatchEvent('dragstart', { dataTransfer: held });
-  await cell.dispatchEvent('dragover', { dataTransfer: held });
-  await expect(cell).toHaveClass(/over/);
-  await cell.dispatchEvent('drop', { dataTransfer: held });
-  await expect(page.getByRole('textbox', { name: 'Question' })).toHaveValue(/\S/);
+  await expect(cell).toHaveClass(/empty/);
+  await page.locator('.tray [data-line="0"]').dragTo(cell);
+  await expect(cell).not.toHaveClass(/empty/);
+  await expect(page.getByText('Finished', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Knockout', exact: true }).click();
   await page.getByText('Taken from the library by a rule').click();
   await page.getByLabel('How many').fill('2');
