@@ -39,6 +39,8 @@ import { readReadyMade } from './readyMade.ts';
 
 /** Near-duplicates that are listed at once. */
 const MOST_PAIRS = 200;
+/** How long an idle connection is kept open (ms). */
+const KEEP_ALIVE = 75_000;
 
 const random = () => randomInt(2 ** 32) / 2 ** 32;
 
@@ -119,6 +121,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   await warmUp(log);
   const handle = app.callback();
   const server = createServer((request, response) => void handle(request, response));
+  // Longer than any client or proxy keeps an idle connection: who comes back to one must not meet a closed door.
+  server.keepAliveTimeout = KEEP_ALIVE;
+  server.headersTimeout = KEEP_ALIVE + 5000;
   io.attach(server);
   await new Promise<void>((resolve, reject) => {
     server.once('error', reject);
