@@ -87,6 +87,7 @@ function leaveOut(): void {
 .fields {
   align-items: flex-start;
   flex-wrap: wrap;
+  row-gap: 18px;
 }
 .fields > * {
   flex: 1 1 180px;

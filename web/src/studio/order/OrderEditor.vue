@@ -74,6 +74,12 @@ function edit(id: string): void {
   flex-direction: column;
   gap: 16px;
 }
+.row {
+  flex-wrap: wrap;
+}
+h1 {
+  flex-basis: 240px;
+}
 p {
   margin: 0;
 }

@@ -212,6 +212,19 @@ p {
   margin: 0;
 }
 @media (max-width: 700px) {
+  .head {
+    gap: 4px 2px;
+  }
+  .words {
+    flex-basis: calc(100% - 110px);
+  }
+  .length {
+    flex: 1 1 90px;
+    min-width: 90px;
+    padding-left: 8px;
+    text-align: left;
+    white-space: nowrap;
+  }
   .more {
     padding-left: 20px;
   }

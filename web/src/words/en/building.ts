@@ -28,7 +28,7 @@ export const building = {
   measured: 'From the pace of your last sitting. | From the pace of your last {n} sittings.',
   unmeasured:
     'Worked out from the texts, the clocks and the steps. After a few sittings Distaff uses your own pace.',
-  short: 'under a minute',
+  short: '< 1 min',
   minutes: '{n} min',
   hours: '{h} h {n} min',
   situation: 'Set up for',
