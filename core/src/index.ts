@@ -144,7 +144,14 @@ export { explainRound, type Explained, type RulesView } from './show/explain.ts'
 export { checkShow } from './show/check/check.ts';
 export type { CheckFacts, ShowFinding } from './show/check/finding.ts';
 export { mergeChanges, putAt, type Conflict } from './show/merge.ts';
-export { previewDesk, previewStage, showAround, type PreviewStep } from './show/preview.ts';
+export {
+  previewDesk,
+  previewSeat,
+  previewStage,
+  previewSteps,
+  showAround,
+  type PreviewStep,
+} from './show/preview.ts';
 
 export {
   HostCommand,
@@ -205,3 +212,4 @@ export { tally, type Tally, type TallyLine } from './rehearsal/tally.ts';
 export { isGone } from './rehearsal/standInMoves.ts';
 export { atRate, pacedClock, virtualAt, type PacedClock } from './rehearsal/pacedClock.ts';
 export { stages, timeLost, type Stage, type TimeLost } from './rehearsal/timeLost.ts';
+export { RehearsalWish, type RehearsalTold } from './rehearsal/wish.ts';

@@ -46,7 +46,7 @@ export function movesAfter(rehearsal: Rehearsal, state: SittingState, now: numbe
   const when = situationOf(state);
   if (when === rehearsal.seen) return [];
   rehearsal.seen = when;
-  const moves = standInMoves(rehearsal, state, now).map((move) => ({ ...move }));
+  const moves = standInMoves(rehearsal, state, now);
   if (rehearsal.byItself) moves.push(...hostMoves(rehearsal, state, now));
   return moves.map((move) => ({ ...move, when: move.command.type === 'takeSeat' ? null : when }));
 }

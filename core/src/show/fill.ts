@@ -1,3 +1,4 @@
+import { formatOf } from '../formats/index.ts';
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from './show.ts';
 
@@ -8,12 +9,7 @@ export const hasList = (round: Round): round is RoundWithList =>
   round.format !== 'board' && round.format !== 'interlude';
 
 /** The ids of the questions that a round holds. */
-export function questionsIn(round: Round): string[] {
-  if (round.format === 'interlude') return [];
-  if (round.format === 'board')
-    return Object.values(round.content.cells).flatMap((cell) => cell.question ?? []);
-  return round.content.items.map((item) => item.id);
-}
+export const questionsIn = ({ format, content }: Round): string[] => formatOf(format).questionsOf(content);
 
 /** The ids in the library of all questions of a show but those of one round. */
 export function originsBeside(show: Show, roundId: string): Set<string> {

@@ -4,14 +4,34 @@ import type { Draft, LoggedEvent } from '../sitting/events.ts';
 import { fold } from '../sitting/sitting.ts';
 import type { SittingState } from '../sitting/state.ts';
 import { deskView, type DeskView } from '../sitting/view/desk.ts';
+import type { SeatView } from '../sitting/view/seat.ts';
 import { stageView, type StageView } from '../sitting/view/stage.ts';
 import { cellId } from '../formats/board/content.ts';
 import { formatOf } from '../formats/index.ts';
 import { defaultRules } from './rules.ts';
 import { blankShow, type Round, type Show } from './show.ts';
 
+/** A handset of a preview: somebody of the first team who has done nothing yet. */
+export const previewSeat = (show: Show, name: string): SeatView => ({
+  seat: '',
+  name,
+  team: show.teams[0]?.id ?? '',
+  removed: false,
+  banned: false,
+  counts: true,
+  given: null,
+  own: null,
+  verdict: null,
+  share: null,
+  pressed: false,
+  lockedOutUntil: null,
+  standing: null,
+  earned: null,
+});
+
 /** How far a preview goes: the board, the prompt alone, the open answers, or the key. */
-export type PreviewStep = 'board' | 'posed' | 'open' | 'key';
+export const previewSteps = ['board', 'posed', 'open', 'key'] as const;
+export type PreviewStep = (typeof previewSteps)[number];
 
 /**
  * What stage and handset would show of one cell of a show that is still being written, folded

@@ -1,8 +1,8 @@
-import { formatOf, type FormatName } from '../formats/index.ts';
+import { formatOf, formats, type FormatName } from '../formats/index.ts';
 import type { Devices } from './devices.ts';
-import type { Doors } from './doors.ts';
+import { defaultDoors, type Doors } from './doors.ts';
 import { newRound } from './newRound.ts';
-import { rulesWith, type RoundRules } from './rules.ts';
+import type { RoundRules } from './rules.ts';
 import { MAX_ROUNDS, type Round, type Show } from './show.ts';
 import { newTeam, type Team } from './team.ts';
 
@@ -87,8 +87,7 @@ export const settingsFor: Record<Situation, Settings> = {
   },
 };
 
-const isFormat = (name: FormatName | InterludeName): name is FormatName =>
-  ['board', 'quiz', 'knockout', 'counterweight'].includes(name);
+const isFormat = (name: FormatName | InterludeName): name is FormatName => name in formats;
 
 /** The rules of a round as they suit a situation; a board keeps its turns, a format what it prescribes. */
 export function rulesInSituation(situation: Situation, format: FormatName, before: RoundRules): RoundRules {
@@ -98,7 +97,7 @@ export function rulesInSituation(situation: Situation, format: FormatName, befor
 }
 
 /** A show set up for a situation; its rounds, questions and teams stay. */
-export function setUpFor<S extends Show>(show: S, situation: Situation): S {
+export function setUpFor(show: Show, situation: Situation): Show {
   const { devices, doors } = settingsFor[situation];
   return {
     ...show,
@@ -126,14 +125,6 @@ export function showFor(
     const round = newRound('interlude', newId) as Extract<Round, { format: 'interlude' }>;
     return { ...round, content: { what: name, text: '', minutes: name === 'break' ? 10 : null } };
   });
-  const doors = { late: true, teams: 'choose', seed: '', roster: [] } as const;
-  const show = {
-    title,
-    teams,
-    devices: settingsFor[situation].devices,
-    doors: { ...doors, roster: [] },
-    rounds: made,
-    questions: {},
-  };
-  return setUpFor({ ...show, rounds: made.map((round) => ({ ...round, rules: rulesWith({}) })) }, situation);
+  const { devices } = settingsFor[situation];
+  return setUpFor({ title, teams, devices, doors: defaultDoors, rounds: made, questions: {} }, situation);
 }

@@ -11,6 +11,8 @@ import {
   type PacedClock,
   type Random,
   type Rehearsal,
+  type RehearsalTold,
+  type RehearsalWish,
   type Room,
   type Show,
   type SittingState,
@@ -18,19 +20,6 @@ import {
 } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import type { Answer, Order } from './sittingHost.ts';
-
-/** How a rehearsal is run: by hand or by itself, how fast, and where it comes to a halt. */
-export interface RehearsalWish {
-  byItself: boolean;
-  rate: number;
-  /** Where it stops by itself: a place in the running order, the next question, the next key; null for the close. */
-  stopBefore: number | 'question' | 'key' | null;
-}
-/** What everybody at a rehearsal is told of it. */
-export interface RehearsalTold extends RehearsalWish {
-  clock: PacedClock;
-  standIns: number;
-}
 
 interface Parts {
   show: Show;

@@ -8,6 +8,7 @@ import {
   handsetView,
   readJoinCode,
   refuse,
+  RehearsalWish,
   SeatCommand,
   seatView,
   StageCommand,
@@ -37,18 +38,6 @@ const Hello = v.variant('as', [
 const CommandId = v.pipe(v.string(), v.regex(/^[\w-]{8,60}$/));
 const Join = v.object({ id: CommandId, token: Token, ...JoinRequest.entries });
 const ordered = <T extends v.GenericSchema>(command: T) => v.object({ id: CommandId, command });
-
-/** How the desk wants a rehearsal to be run. */
-const Wish = v.object({
-  byItself: v.boolean(),
-  rate: v.pipe(v.number(), v.minValue(1), v.maxValue(20)),
-  stopBefore: v.nullable(
-    v.union([
-      v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(99)),
-      v.picklist(['question', 'key']),
-    ]),
-  ),
-});
 
 interface Parts {
   io: Server;
@@ -220,7 +209,7 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
 
   if (as === 'desk' && live.rehearsal)
     socket.on('rehearsal', (raw: unknown) => {
-      const wish = v.safeParse(Wish, raw);
+      const wish = v.safeParse(RehearsalWish, raw);
       if (wish.success) live.rehearsal!.wish(wish.output);
     });
   if (as === 'desk')

@@ -10,7 +10,8 @@ import {
   type SeatView,
   type StageCommand,
   type StageView,
-  type PacedClock,
+  type RehearsalTold,
+  type RehearsalWish,
   type TimeSample,
   virtualAt,
 } from '@distaff/core';
@@ -28,16 +29,6 @@ interface Keys {
   stage: string;
   view: string;
   coHost: boolean;
-}
-/** How a rehearsal is run: by hand or by itself, how fast, and before which part it comes to a halt. */
-export interface RehearsalWish {
-  byItself: boolean;
-  rate: number;
-  stopBefore: number | 'question' | 'key' | null;
-}
-export interface RehearsalTold extends RehearsalWish {
-  clock: PacedClock;
-  standIns: number;
 }
 export type Answer = { ok: true; seq: number; seat?: SeatView | null } | Refusal;
 

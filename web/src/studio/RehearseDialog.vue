@@ -5,6 +5,7 @@ import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { server } from '../api/server.ts';
+import { useShowCheck } from './check/showCheck.ts';
 import { useEditor } from './editor.ts';
 import NumberField from './question/NumberField.vue';
 
@@ -16,7 +17,11 @@ const open = ref(false);
 const room = reactive<Room>({ ...usualRoom });
 const starting = ref(false);
 const problem = ref('');
-const blocked = computed(() => editor.findings.some((finding) => finding.mustMend));
+const check = useShowCheck();
+function ask(): void {
+  check.lookNow();
+  open.value = true;
+}
 const without = computed(() => editor.show!.devices.mode === 'none');
 const items = (what: 'skills' | 'speeds' | 'connections', values: readonly string[]) =>
   values.map((value) => ({ value, title: t(`rehearsal.${what}.${value}`) }));
@@ -38,9 +43,7 @@ async function start(): Promise<void> {
 </script>
 
 <template>
-  <v-btn variant="outlined" :prepend-icon="mdiDramaMasks" @click="open = true">{{
-    t('rehearsal.open')
-  }}</v-btn>
+  <v-btn variant="outlined" :prepend-icon="mdiDramaMasks" @click="ask">{{ t('rehearsal.open') }}</v-btn>
   <v-dialog v-model="open" max-width="560" :aria-label="t('rehearsal.title')">
     <v-card class="card">
       <h2>{{ t('rehearsal.title') }}</h2>
@@ -79,11 +82,11 @@ async function start(): Promise<void> {
         />
       </div>
       <v-switch v-if="!without" v-model="room.dropsOut" :label="t('rehearsal.dropsOut')" />
-      <p v-if="blocked" role="alert">{{ t('rehearsal.mustMend') }}</p>
+      <p v-if="check.blocked" role="alert">{{ t('rehearsal.mustMend') }}</p>
       <p v-else-if="problem" role="alert">{{ problem }}</p>
       <div class="row end">
         <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
-        <v-btn color="primary" :loading="starting" :disabled="blocked" @click="start">{{
+        <v-btn color="primary" :loading="starting" :disabled="check.blocked" @click="start">{{
           t('rehearsal.start')
         }}</v-btn>
       </div>

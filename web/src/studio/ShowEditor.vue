@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { layOut, questionsIn, type ShowFinding } from '@distaff/core';
+import { layOut, type ShowFinding } from '@distaff/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
@@ -19,6 +19,7 @@ import RulesEditor from './parts/RulesEditor.vue';
 import SlotEditor from './parts/SlotEditor.vue';
 import { tabFor } from './check/tabFor.ts';
 import TeamsEditor from './parts/TeamsEditor.vue';
+import { useAllPlaces } from './preview/useAllPlaces.ts';
 import PreviewAll from './preview/PreviewAll.vue';
 import { useSlots } from './parts/useSlots.ts';
 
@@ -69,23 +70,9 @@ function next(): void {
   if (!editor.questionAt(following)) editor.writeQuestion(following);
   cell.value = following;
 }
-/** A question of the show to look at where none is chosen: the first that there is. */
-const shown = computed(() => {
-  const rounds = editor.show!.rounds;
-  const round = Math.max(
-    0,
-    rounds.findIndex((one) => questionsIn(one).length > 0),
-  );
-  const id = questionsIn(rounds[round]!)[0] ?? null;
-  const first = rounds[round]!;
-  const cells = first.format === 'board' ? Object.entries(first.content.cells) : [];
-  const ref = first.format === 'board' ? (cells.find(([, one]) => one.question === id)?.[0] ?? null) : '0';
-  return {
-    round,
-    place: id === null ? null : ref,
-    question: id === null ? null : editor.show!.questions[id]!,
-  };
-});
+const { places } = useAllPlaces();
+/** A place of the show to look at where none is chosen: the first with a question. */
+const shown = computed(() => places.value.find((one) => one.question !== null) ?? places.value[0] ?? null);
 /** Leads to the place that a finding speaks of. */
 function goTo({ round, code, ref: found }: ShowFinding): void {
   tab.value = tabFor(code, round);
@@ -135,9 +122,9 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
       <PreviewPane
         class="pane"
         :show="editor.show"
-        :round="shown.round"
-        :cell="shown.place"
-        :question="shown.question"
+        :round="shown?.round ?? 0"
+        :cell="shown?.ref ?? null"
+        :question="shown?.question ? (editor.show.questions[shown.question] ?? null) : null"
         ><PreviewAll
       /></PreviewPane>
     </main>

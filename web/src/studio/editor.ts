@@ -1,6 +1,5 @@
 import {
   blankQuestion,
-  checkShow,
   duplicateRound,
   fillRound,
   hasList,
@@ -64,7 +63,6 @@ export const useEditor = defineStore('editor', () => {
       ),
     ]);
   }
-  const findings = computed(() => (show.value ? checkShow(show.value) : []));
 
   function addRound(format: FormatName): void {
     const made = newRound(format, newId);
@@ -145,7 +143,6 @@ export const useEditor = defineStore('editor', () => {
     round,
     board,
     list,
-    findings,
     tags,
     newId,
     addRound,

@@ -40,7 +40,7 @@ export function fairnessFindings(show: Show, rounds: readonly Round[], teams: nu
       }).length;
       if (count > 0 && count % teams !== 0) found.push(finding(round, 'listUneven', { count, teams }));
     }
-    // Where a miss costs all and is handed on for nothing, whoever is behind cannot gain on others' misses.
+    // Where everyone answers and a miss costs the value, one question of half the round's worth settles it.
     if (
       rules.penalty === 'full' &&
       rules.lowest === null &&

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useServerNow } from '../../live/useServerNow.ts';
 import { useDesk } from '../useDesk.ts';
-import { useRoundTitle } from '../useRoundTitle.ts';
+import { useRoundTitle } from '../../design/useRoundTitle.ts';
 
 /** When the show is likely to end, how far that is from the plan, and what could be left out to end on time. */
 const { t } = useI18n();

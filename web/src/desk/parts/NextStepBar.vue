@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import { computed } from 'vue';
+import type { FormatName } from '@distaff/core';
 import { useFormat } from '../../design/useFormat.ts';
+import { useRoundTitle } from '../../design/useRoundTitle.ts';
 import { useSitting } from '../../live/sitting.ts';
 import { useDesk } from '../useDesk.ts';
 
@@ -10,6 +12,7 @@ const emit = defineEmits<{ next: [] }>();
 const { t } = useI18n();
 const { points } = useFormat();
 const desk = useDesk();
+const titleOf = useRoundTitle();
 const sitting = useSitting();
 const text = computed(() => {
   const { code, params } = desk.view.private.next;
@@ -17,12 +20,10 @@ const text = computed(() => {
   const words = { ...params, ...worth };
   if (code === 'leave' && desk.view.round?.format !== 'board') return t('desk.next.leaveList');
   if (code === 'formatWaits') return t(`desk.waits.${params.format}`, words);
-  if (code === 'nextRound')
-    return t('desk.next.nextRound', {
-      title:
-        params.title ||
-        t(params.what ? `common.interludes.${params.what}` : `common.formats.${params.format}`),
-    });
+  if (code === 'nextRound') {
+    const { title, format, what } = params as { title: string; format: FormatName; what: string };
+    return t('desk.next.nextRound', { title: titleOf({ title, format, what: what || null }) });
+  }
   if (code === 'over' && sitting.rehearsal) return t('rehearsal.seeTally');
   if (code === 'nextQuestion' && params.of === 0) return t('desk.next.nextQuestionOpen', words);
   if (code === 'awardAll')

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import type { RehearsalWish } from '@distaff/core';
 import { mdiFastForward, mdiHandBackRightOutline, mdiPlay } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSitting, type RehearsalWish } from '../../live/sitting.ts';
+import { useSitting } from '../../live/sitting.ts';
 import { useDesk } from '../useDesk.ts';
-import { useRoundTitle } from '../useRoundTitle.ts';
+import { useRoundTitle } from '../../design/useRoundTitle.ts';
 
 /** A rehearsal is run from here: by hand or by itself, how fast, how far; and a seat may be played. */
 const { showId } = defineProps<{ showId: string | null }>();

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { progressOf } from '../progress.ts';
 import { useDesk } from '../useDesk.ts';
-import { useRoundTitle } from '../useRoundTitle.ts';
+import { useRoundTitle } from '../../design/useRoundTitle.ts';
 import DeskTime from './DeskTime.vue';
 
 /** Where the show is, and whether turns are even. */

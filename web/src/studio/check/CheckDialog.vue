@@ -33,6 +33,8 @@ const handset = ref<InstanceType<typeof HandsetMeasure> | null>(null);
 const ofItself = (url: string) => /^https?:\/\/(localhost|127\.|\[::1\])/.test(url);
 watch(shown, async (on) => {
   if (!on) return;
+  // What was mended just now must not stand there still, and move the others when it goes.
+  check.lookNow();
   await nextTick();
   await check.ask(!ofItself(address.value), async (question) => ({
     stage: (await stage.value?.measure(question)) ?? null,
@@ -63,6 +65,8 @@ function where({ round, question }: ShowFinding): string {
   const title = at && editor.show!.rounds.length > 1 ? nameOf(at) : '';
   return [title, prompt].filter(Boolean).join(' · ');
 }
+const keyOf = ({ code, round, question, ref: place, params, remark }: ShowFinding) =>
+  [code, round, question, place, remark?.code, JSON.stringify(params)].join(' ');
 const iconOf = (finding: ShowFinding) =>
   finding.mustMend
     ? mdiAlertOctagonOutline
@@ -80,7 +84,7 @@ const outside = new Set<ShowFinding['code']>(['loopback', 'noSound']);
       <p v-if="check.findings.length === 0 && !check.measuring">{{ t('studio.checkFine') }}</p>
       <p v-if="check.measuring" class="muted" role="status">{{ t('studio.measuring', check.measuring) }}</p>
       <ul>
-        <li v-for="(finding, i) in check.findings" :key="i" :class="{ must: finding.mustMend }">
+        <li v-for="finding in check.findings" :key="keyOf(finding)" :class="{ must: finding.mustMend }">
           <v-icon :icon="iconOf(finding)" size="20" />
           <span class="grow">
             <b v-if="finding.mustMend">{{ t('studio.mustMend') }}: </b>{{ told(finding) }}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { previewStage, showAround, type Question, type SeatView } from '@distaff/core';
+import { previewSeat, previewStage, showAround, type Question, type SeatView } from '@distaff/core';
 import { nextTick, ref, shallowRef } from 'vue';
 import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 
@@ -10,27 +10,12 @@ import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 const root = ref<HTMLElement | null>(null);
 const view = shallowRef<ReturnType<typeof previewStage> | null>(null);
 const HEIGHT = 568;
-const seat: SeatView = {
-  seat: '',
-  name: 'A',
-  team: '',
-  removed: false,
-  banned: false,
-  counts: true,
-  given: null,
-  own: null,
-  verdict: null,
-  share: null,
-  pressed: false,
-  lockedOutUntil: null,
-  standing: null,
-  earned: null,
-};
+const seat = shallowRef<SeatView | null>(null);
 
 /** @returns whether the first thing to answer with lies below the first screen. */
 async function measure(question: Question): Promise<boolean> {
   const { show, ref: cell } = showAround(question, '');
-  seat.team = show.teams[0]!.id;
+  seat.value = previewSeat(show, '');
   view.value = previewStage(show, cell, question, 'open');
   await nextTick();
   await nextTick();
@@ -45,7 +30,7 @@ defineExpose({ measure });
 
 <template>
   <div ref="root" class="measure" aria-hidden="true" inert>
-    <HandsetScreen v-if="view" :view="view" :seat="seat" :now="0" connected :sending="false" />
+    <HandsetScreen v-if="view && seat" :view="view" :seat="seat" :now="0" connected :sending="false" />
   </div>
 </template>
 

@@ -77,6 +77,6 @@ export const useShowCheck = defineStore('showCheck', () => {
     findings.value = look();
   }
 
-  const blocked = computed(() => editor.findings.some((finding) => finding.mustMend));
+  const blocked = computed(() => findings.value.some((finding) => finding.mustMend));
   return { findings, measuring, blocked, ask, lookNow };
 });

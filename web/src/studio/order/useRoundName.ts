@@ -1,12 +1,9 @@
 import type { Round } from '@distaff/core';
-import { useI18n } from 'vue-i18n';
+import { useRoundTitle } from '../../design/useRoundTitle.ts';
 
-/** What people call a round: its title, or what it is. */
+/** What people call a round of the show that is written. */
 export function useRoundName() {
-  const { t } = useI18n();
-  return (round: Round): string => {
-    if (round.title) return round.title;
-    if (round.format === 'interlude') return t(`common.interludes.${round.content.what}`);
-    return t(`common.formats.${round.format}`);
-  };
+  const titleOf = useRoundTitle();
+  return ({ title, format, content }: Round): string =>
+    titleOf({ title, format, what: 'what' in content ? content.what : null });
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import {
   previewDesk,
+  previewSeat,
   previewStage,
+  previewSteps,
   type PreviewStep,
   type Question,
-  type SeatView,
   type Show,
 } from '@distaff/core';
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
@@ -28,12 +29,6 @@ const {
 }>();
 const { t } = useI18n();
 const step = ref<PreviewStep>('open');
-const steps = [
-  { value: 'board', word: 'studio.stepBoard' },
-  { value: 'posed', word: 'studio.stepPosed' },
-  { value: 'open', word: 'studio.stepOpen' },
-  { value: 'key', word: 'studio.stepKey' },
-] as const;
 
 const look = () =>
   show.teams.length
@@ -56,22 +51,7 @@ watch(
   { deep: true },
 );
 onBeforeUnmount(() => clearTimeout(timer));
-const seat = computed<SeatView>(() => ({
-  seat: '',
-  name: t('studio.previewPlayer'),
-  team: show.teams[0]!.id,
-  removed: false,
-  banned: false,
-  counts: true,
-  given: null,
-  own: null,
-  verdict: null,
-  share: null,
-  pressed: false,
-  lockedOutUntil: null,
-  standing: null,
-  earned: null,
-}));
+const seat = computed(() => previewSeat(show, t('studio.previewPlayer')));
 </script>
 
 <template>
@@ -88,8 +68,8 @@ const seat = computed<SeatView>(() => ({
         color="primary"
         :aria-label="t('studio.previewStep')"
       >
-        <v-btn v-for="one in steps" :key="one.value" :value="one.value" size="x-small">{{
-          t(one.word)
+        <v-btn v-for="one in previewSteps" :key="one" :value="one" size="x-small">{{
+          t(`studio.steps.${one}`)
         }}</v-btn>
       </v-btn-toggle>
     </div>

@@ -16,7 +16,7 @@ import { useI18n } from 'vue-i18n';
 import { saveFile } from '../../design/saveFile.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useEditor } from '../editor.ts';
-import { readBook, saveBook } from './saveBook.ts';
+import { readBook, saveBook } from '../bring/book.ts';
 
 /** Teams from a CSV or XLSX: every problem at its row, and then taken over at once. */
 const { t, te } = useI18n();

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { plainText, previewDesk, previewStage, type PreviewStep, type SeatView } from '@distaff/core';
+import {
+  plainText,
+  previewDesk,
+  previewSeat,
+  previewStage,
+  previewSteps,
+  type PreviewStep,
+} from '@distaff/core';
 import { mdiChevronLeft, mdiChevronRight, mdiMonitorDashboard } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -19,13 +26,6 @@ const { places } = useAllPlaces();
 const open = ref(false);
 const at = ref(0);
 const step = ref<PreviewStep>('open');
-const steps = ['board', 'posed', 'open', 'key'] as const;
-const words = {
-  board: 'studio.stepBoard',
-  posed: 'studio.stepPosed',
-  open: 'studio.stepOpen',
-  key: 'studio.stepKey',
-} as const;
 watch(open, (on) => {
   // It begins with the round that is looked at.
   if (on)
@@ -45,22 +45,7 @@ const given = computed(
 );
 const stage = computed(() => previewStage(...given.value));
 const desk = computed(() => previewDesk(...given.value));
-const seat = computed<SeatView>(() => ({
-  seat: '',
-  name: t('studio.previewPlayer'),
-  team: editor.show!.teams[0]?.id ?? '',
-  removed: false,
-  banned: false,
-  counts: true,
-  given: null,
-  own: null,
-  verdict: null,
-  share: null,
-  pressed: false,
-  lockedOutUntil: null,
-  standing: null,
-  earned: null,
-}));
+const seat = computed(() => previewSeat(editor.show!, t('studio.previewPlayer')));
 const handsets = [
   { name: 'large', width: 390, height: 844 },
   { name: 'small', width: 320, height: 568 },
@@ -109,7 +94,9 @@ const move = (by: number) => (at.value = (at.value + by + places.value.length) %
           color="primary"
           :aria-label="t('studio.previewStep')"
         >
-          <v-btn v-for="one in steps" :key="one" :value="one" size="small">{{ t(words[one]) }}</v-btn>
+          <v-btn v-for="one in previewSteps" :key="one" :value="one" size="small">{{
+            t(`studio.steps.${one}`)
+          }}</v-btn>
         </v-btn-toggle>
         <span class="grow" />
         <v-btn variant="text" @click="open = false">{{ t('common.close') }}</v-btn>

@@ -265,10 +265,7 @@ export const studio = {
   asStage: 'Stage',
   asDesk: 'Desk – only you see this',
   asHandset: 'Handset',
-  stepBoard: 'Board',
-  stepPosed: 'Posed',
-  stepOpen: 'Open',
-  stepKey: 'Key',
+  steps: { board: 'Board', posed: 'Posed', open: 'Open', key: 'Key' },
   previewStep: 'Step',
   previewPlayer: 'Ada',
 

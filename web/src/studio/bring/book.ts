@@ -1,10 +1,10 @@
 import { wrap } from 'comlink';
 import { saveFile } from '../../design/saveFile.ts';
-import type { Reader } from '../bring/worker.ts';
+import type { Reader } from './worker.ts';
 
 /** Reads the first sheet of a workbook, or saves a sheet as one, in a worker so that the page stays alive. */
 async function beside<T>(work: (reader: ReturnType<typeof wrap<Reader>>) => Promise<T>): Promise<T> {
-  const worker = new Worker(new URL('../bring/worker.ts', import.meta.url), { type: 'module' });
+  const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
   try {
     return await work(wrap<Reader>(worker));
   } finally {

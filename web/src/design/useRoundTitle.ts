@@ -1,0 +1,9 @@
+import type { FormatName } from '@distaff/core';
+import { useI18n } from 'vue-i18n';
+
+/** What people call a part of the running order: its title, or what it is; `what` is the kind of an interlude. */
+export function useRoundTitle() {
+  const { t } = useI18n();
+  return ({ title, format, what }: { title: string; format: FormatName; what: string | null }): string =>
+    title || t(what === null ? `common.formats.${format}` : `common.interludes.${what}`);
+}
