@@ -10,6 +10,7 @@ import * as sharing from './migrations/0007-sharing.ts';
 import * as coHosts from './migrations/0008-co-hosts.ts';
 import * as building from './migrations/0009-building.ts';
 import * as rosters from './migrations/0010-rosters.ts';
+import * as logByCommits from './migrations/0011-log-by-commits.ts';
 
 /** Brings the tables up to date. @returns the names of the migrations that were carried out. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
@@ -26,6 +27,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
       { name: '0008-co-hosts', up: () => coHosts.up(queries) },
       { name: '0009-building', up: () => building.up(queries) },
       { name: '0010-rosters', up: () => rosters.up(queries) },
+      { name: '0011-log-by-commits', up: () => logByCommits.up(queries) },
     ],
     storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
     logger: undefined,

@@ -26,17 +26,7 @@ export interface SittingInfo {
 
 /** A connection as the driver has it. */
 interface RawConnection {
-  query(sql: string, values: unknown[]): Promise<unknown>;
-}
-
-interface EventRow {
-  seq: number;
-  at: number;
-  actor_role: LoggedEvent['actor']['role'];
-  actor_id: string;
-  command: string;
-  type: LoggedEvent['type'];
-  payload: object | string;
+  execute(sql: string, values: unknown[]): Promise<unknown>;
 }
 
 /** Lines of results that are written at once. */
@@ -58,11 +48,8 @@ const info = (row: SittingRow): SittingInfo => ({
 });
 
 /** A show that was frozen by an older version gets the settings that came since, at their defaults. */
-function upToDate(type: LoggedEvent['type'], payload: object): object {
-  if (type !== 'doorsOpened') return payload;
-  const { show, ...rest } = payload as { show: unknown };
-  return { ...rest, show: v.parse(Show, show) };
-}
+const upToDate = (event: LoggedEvent): LoggedEvent =>
+  event.type === 'doorsOpened' ? { ...event, show: v.parse(Show, event.show) } : event;
 
 /** The logs of all sittings: append only. */
 export class Sittings {
@@ -159,19 +146,12 @@ export class Sittings {
 
   /** The whole log, and when a living server last saw its clock run (ms), or null. */
   async load(id: string): Promise<{ log: LoggedEvent[]; aliveAt: number | null }> {
-    const rows = await this.#db.query<EventRow>(
-      'SELECT seq, at, actor_role, actor_id, command, type, payload FROM sitting_event WHERE sitting_id = ? ORDER BY seq',
+    const commits = await this.#db.query<{ events: string }>(
+      'SELECT events FROM sitting_log WHERE sitting_id = ? ORDER BY seq',
       { replacements: [id], type: QueryTypes.SELECT },
     );
     const row = await SittingRow.findByPk(id, { attributes: ['aliveAt'] });
-    const log = rows.map((event) => ({
-      ...upToDate(event.type, typeof event.payload === 'string' ? JSON.parse(event.payload) : event.payload),
-      type: event.type,
-      seq: event.seq,
-      at: Number(event.at),
-      actor: { role: event.actor_role, id: event.actor_id },
-      command: event.command,
-    })) as LoggedEvent[];
+    const log = commits.flatMap(({ events }) => (JSON.parse(events) as LoggedEvent[]).map(upToDate));
     return { log, aliveAt: row?.aliveAt == null ? null : Number(row.aliveAt) };
   }
 
@@ -211,30 +191,20 @@ export class Sittings {
   }
 
   /**
-   * One multi-row insert, all or nothing. Outside of a transaction it goes straight to a connection
-   * of the pool: Sequelize's own handling of the values costs more than the database does.
+   * One row, all or nothing. Outside of a transaction it goes straight to a connection of the pool:
+   * Sequelize's own handling of the values costs more than the database does.
    */
   async #insert(id: string, events: readonly LoggedEvent[], transaction?: Transaction): Promise<void> {
-    const rows = events.map(({ seq, at, actor, command, type, ...payload }) => [
-      id,
-      seq,
-      at,
-      actor.role,
-      actor.id,
-      command,
-      type,
-      JSON.stringify(payload),
-    ]);
-    const places = rows.map(() => '(?,?,?,?,?,?,?,?)').join(',');
-    const sql = `INSERT INTO sitting_event (sitting_id, seq, at, actor_role, actor_id, command, type, payload) VALUES ${places}`;
+    const sql = 'INSERT INTO sitting_log (sitting_id, seq, events) VALUES (?,?,?)';
+    const values = [id, events[0]!.seq, JSON.stringify(events)];
     if (transaction) {
-      await this.#db.query(sql, { replacements: rows.flat(), type: QueryTypes.INSERT, transaction });
+      await this.#db.query(sql, { replacements: values, type: QueryTypes.INSERT, transaction });
       return;
     }
     const pool = this.#db.connectionManager;
     const connection = (await pool.getConnection({ type: 'write' })) as RawConnection;
     try {
-      await connection.query(sql, rows.flat());
+      await connection.execute(sql, values);
     } finally {
       pool.releaseConnection(connection);
     }

@@ -45,10 +45,12 @@ export const roomOf = {
 export class Audiences {
   readonly #io: Server;
   readonly #sitting: string;
+  readonly #whenStored: (show: () => void) => void;
   #pending: NodeJS.Timeout | null = null;
   /** What is to be shown when the gathering is over. */
   #latest: SittingState | null = null;
-  #lastSeat = new Map<string, string>();
+  /** What each seat was shown last, as it was sent or as it is: it is written out when it is compared. */
+  #lastSeat = new Map<string, string | SeatView>();
   #present = new Map<string, number>();
   #standIns = new Set<string>();
   /** When seats that are not connected were seen last. */
@@ -60,9 +62,11 @@ export class Audiences {
   /** The teams whose own small changes are being gathered. */
   #stirred = new Set<string>();
 
-  constructor(io: Server, sitting: string) {
+  /** `whenStored` calls what it is given once the state holds nothing that is not stored. */
+  constructor(io: Server, sitting: string, whenStored: (show: () => void) => void) {
     this.#io = io;
     this.#sitting = sitting;
+    this.#whenStored = whenStored;
   }
 
   /** Shows `state` after `events`. */
@@ -80,7 +84,7 @@ export class Audiences {
     }
     this.#latest = state;
     const pause = this.#present.size > CROWD ? GATHER_CROWD : GATHER;
-    this.#pending ??= setTimeout(() => this.#showMinor(this.#latest!), pause).unref();
+    this.#pending ??= this.#later(pause, () => this.#showMinor(this.#latest!));
   }
 
   #showNow(state: SittingState): void {
@@ -96,11 +100,16 @@ export class Audiences {
     const stirred = new Set(this.#stirred);
     this.#clear();
     if (state.phase !== 'lobby') this.#showHandsets(state);
-    else this.#handsetPending ??= setTimeout(() => this.#showHandsets(this.#latest!), GATHER_DOORS).unref();
+    else this.#handsetPending ??= this.#later(GATHER_DOORS, () => this.#showHandsets(this.#latest!));
     this.#showHosts(state);
     if (stirred.size === 0) return;
     for (const seat of this.#present.keys())
       if (stirred.has(state.seats.get(seat)?.team ?? '')) this.#showSeat(state, seat);
+  }
+
+  /** By then the next command may be under way: what it changes is not to be seen before it is stored. */
+  #later(ms: number, show: () => void): NodeJS.Timeout {
+    return setTimeout(() => this.#whenStored(show), ms).unref();
   }
 
   #clear(): void {
@@ -129,14 +138,15 @@ export class Audiences {
   seatFor(state: SittingState, seat: string): SeatView | null {
     const view = seatView(state, seat);
     // A second device of the seat hears of it with the others of the team.
-    if (this.#present.get(seat) === 1) this.#lastSeat.set(seat, JSON.stringify(view));
+    if (view && this.#present.get(seat) === 1) this.#lastSeat.set(seat, view);
     return view;
   }
 
   #showSeat(state: SittingState, seat: string): void {
     const view = seatView(state, seat);
     const text = JSON.stringify(view);
-    if (this.#lastSeat.get(seat) === text) return;
+    const last = this.#lastSeat.get(seat);
+    if ((typeof last === 'object' ? JSON.stringify(last) : last) === text) return;
     this.#lastSeat.set(seat, text);
     this.#io.to(roomOf.seat(this.#sitting, seat)).emit('seat', view);
   }

@@ -68,6 +68,8 @@ export class SittingHost {
   #sitting: Sitting | null = null;
   #queue: { order: Order; answer: (answer: Answer) => void }[] = [];
   #busy: Promise<void> | null = null;
+  /** What waits for a moment in which everything is stored. */
+  #waiting: (() => void)[] = [];
   #timer: NodeJS.Timeout | null = null;
   #heartbeat: NodeJS.Timeout | null = null;
   #lastBeat = 0;
@@ -112,6 +114,15 @@ export class SittingHost {
     while (this.#busy) await this.#busy;
     if (!this.#sitting) await this.#run(() => this.#load());
     return this.#sitting!.state;
+  }
+
+  /**
+   * Calls `show` in the next moment in which the state holds nothing that is not stored; never where
+   * the log is read again before, since everything is published then.
+   */
+  whenStored(show: () => void): void {
+    if (this.#busy) this.#waiting.push(show);
+    else if (this.#sitting) show();
   }
 
   /** One piece of work at a time; orders that came meanwhile are taken up right after it. */
@@ -167,35 +178,35 @@ export class SittingHost {
     const phaseBefore = sitting.state.phase;
     const events: LoggedEvent[] = [];
     const answers = batch.map(({ order }): Answer => {
-      const { actor, roundTrip = 0, doubt = 0, window = 0 } = order;
-      const context = {
+      const result = decide(sitting, order.id, order.command, {
         now: this.#now(),
         random: this.#random,
-        actor,
-        roundTrip,
-        doubt,
-        window,
+        actor: order.actor,
+        roundTrip: order.roundTrip ?? 0,
+        doubt: order.doubt ?? 0,
+        window: order.window ?? 0,
         present: this.#present,
-      };
-      const result = decide(sitting, order.id, order.command, context);
+      });
       if (isRefusal(result)) {
         this.#logRefusal(order, result);
         return result;
       }
       append(sitting, result);
-      events.push(...result);
+      for (const event of result) events.push(event);
       return { ok: true, seq: sitting.log.at(-1)?.seq ?? 0 };
     });
     if (events.length > 0) await this.#store.append(this.id, events, sitting.state, phaseBefore);
     batch.forEach(({ order, answer }, i) => {
       const told = answers[i]!;
-      answer(order.also && !isRefusal(told) ? { ...told, seat: order.also(sitting.state) } : told);
+      if (order.also && !isRefusal(told)) told.seat = order.also(sitting.state);
+      answer(told);
     });
     if (events.length > 0) {
       // Who waits for an acknowledgement must not wait for the pictures of a thousand others.
       if (batch.length > 1) await new Promise((acknowledged) => setImmediate(acknowledged));
       this.#publish(sitting.state, events);
     }
+    for (const show of this.#waiting.splice(0)) show();
     this.#schedule();
   }
 
@@ -229,6 +240,7 @@ export class SittingHost {
     }
     this.#sitting = sitting;
     this.#lastBeat = now;
+    this.#waiting = [];
     this.#publish(sitting.state, []);
     this.#schedule();
   }

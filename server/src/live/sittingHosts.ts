@@ -28,8 +28,8 @@ export class SittingHosts {
     const known = this.#live.get(id);
     if (known) return known;
     const { io, ...parts } = this.#parts;
-    const audiences = new Audiences(io, id);
-    const host = new SittingHost(id, {
+    const audiences = new Audiences(io, id, (show) => host.whenStored(show));
+    const host: SittingHost = new SittingHost(id, {
       ...parts,
       publish: (state, events) => audiences.show(state, events),
       present: (seat) => audiences.isHere(seat, parts.now()),
@@ -42,7 +42,7 @@ export class SittingHosts {
   /** Runs a sitting with stand-ins, on a clock of its own. */
   rehearse(id: string, show: Show, room: Room): LiveSitting {
     const { io, now, ...parts } = this.#parts;
-    const audiences = new Audiences(io, id);
+    const audiences = new Audiences(io, id, (show) => host.whenStored(show));
     const run: RehearsalRun = new RehearsalRun({
       show,
       room,

@@ -233,14 +233,14 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
   }
   socket.on(
     'command',
-    take(ordered(SeatCommand), async (input) => {
-      if (!visitor.actor) return refuse('notYours', 'Join first.');
+    take(ordered(SeatCommand), ({ id, command }) => {
+      if (!visitor.actor) return Promise.resolve(refuse('notYours', 'Join first.'));
       const { actor } = visitor;
       // What it changes for this seat goes with the answer: one message, not two.
       const also = (state: SittingState) => live.audiences.seatFor(state, actor.id);
       // How far away a client is matters to presses alone; to know it of all costs time.
-      const far = input.command.type === 'buzz' ? live.delays.of(socket.id) : {};
-      return live.host.submit({ ...input, actor, also, ...far });
+      if (command.type !== 'buzz') return live.host.submit({ id, command, actor, also });
+      return live.host.submit({ id, command, actor, also, ...live.delays.of(socket.id) });
     }),
   );
   socket.on(

@@ -39,14 +39,15 @@ export function decide(
     return refuse('notYours', 'Only the host can do that.');
   const drafts = draft(sitting, command, context);
   if (isRefusal(drafts)) return drafts;
-  const last = sitting.log.at(-1)?.seq ?? 0;
-  return drafts.map((one, i) => ({
-    ...one,
-    seq: last + 1 + i,
-    at: context.now,
-    actor: context.actor,
-    command: id,
-  }));
+  let seq = sitting.log.at(-1)?.seq ?? 0;
+  // Drafts were made just now and belong to nobody else: copies would cost more than all the rest.
+  for (const one of drafts as LoggedEvent[]) {
+    one.seq = ++seq;
+    one.at = context.now;
+    one.actor = context.actor;
+    one.command = id;
+  }
+  return drafts as LoggedEvent[];
 }
 
 function draft(sitting: Sitting, command: Command, context: Context): Draft[] | Refusal {
