@@ -143,7 +143,7 @@ test('nor has any part of building a show, nor a rehearsal', async ({ app, brows
   await page.getByRole('button', { name: 'Set up for' }).click();
   await clean(page, 'situations', dialog);
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await page.getByRole('button', { name: 'Look and sound', exact: true }).click();
   await clean(page, 'look');
   await page.getByRole('button', { name: 'All surfaces' }).click();
   await page.getByText('Overlay over a stream').waitFor();

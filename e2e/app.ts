@@ -157,6 +157,11 @@ export class Host {
     return ((await made.json()) as { id: string }).id;
   }
 
+  /** A show as it is saved. */
+  async showOf(id: string): Promise<Show> {
+    return (await (await this.context.request.get(`/api/shows/${id}`)).json()).show;
+  }
+
   /** Opens the doors of a show and comes to its desk. */
   async openDoors(show: Show = demoShow()): Promise<{ id: string; code: string; stageKey: string }> {
     const id = await this.makeShow(show);

@@ -201,7 +201,7 @@ test('an own theme of poor contrast is told and mended; the check leads to each 
   const host = await app.host(browser);
   const { page } = host;
   await page.goto(`/studio/shows/${await host.makeShow()}`);
-  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await page.getByRole('button', { name: 'Look and sound', exact: true }).click();
   await page.getByRole('radio', { name: 'Own colours' }).click();
   await page.getByRole('textbox', { name: 'Text' }).fill('#5f6f68');
   await expect(page.getByText('too little, needs 4.5 : 1').first()).toBeVisible();

@@ -5,6 +5,7 @@ import { compressFolder } from './lib/compress.mjs';
 import { enterCheckout } from './lib/prepare.mjs';
 import { run } from './lib/say.mjs';
 import { writeShelf } from './shelf/index.mjs';
+import { writeSounds } from './sounds/index.mjs';
 
 /** Server and demo seed as one file each, packages left outside; pages by Vite, the handset apart. */
 run(async () => {
@@ -34,5 +35,6 @@ run(async () => {
   for (const page of ['index', 'handset'])
     await buildPages({ configFile: `web/vite.${page}.config.ts`, root: 'web', logLevel: 'warn' });
   writeShelf('web/dist/shelf');
+  writeSounds('web/dist/sounds');
   compressFolder('web/dist');
 });

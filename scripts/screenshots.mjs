@@ -102,7 +102,7 @@ run(async () => {
     await desk.getByRole('button', { name: 'Running order' }).click();
     await desk.getByText('Takes about').waitFor();
     await take(desk, 'running-order');
-    await desk.getByRole('button', { name: 'Look', exact: true }).click();
+    await desk.getByRole('button', { name: 'Look and sound', exact: true }).click();
     await desk.getByText('accent on panels').waitFor();
     await take(desk, 'look');
     await desk.getByRole('button', { name: 'All surfaces' }).click();

@@ -124,6 +124,19 @@ export {
   type Situation,
 } from './show/situations.ts';
 export { contrast, mended, mixed } from './show/look/contrast.ts';
+export { loopOf, shotOf, type Heard } from './show/sound/cue.ts';
+export {
+  defaultLevel,
+  loops,
+  soundFiles,
+  soundNames,
+  Sounds,
+  soundView,
+  soundsView,
+  type SoundName,
+  type SoundsView,
+  type SoundView,
+} from './show/sound/sounds.ts';
 export {
   coloursOf,
   contrastsOf,

@@ -10,6 +10,7 @@ import { defaultDevices, Devices } from './devices.ts';
 import { defaultDoors, Doors } from './doors.ts';
 import { defaultRules, RoundRules } from './rules.ts';
 import { Look } from './look/look.ts';
+import { Sounds } from './sound/sounds.ts';
 import { MAX_TEAMS, newTeam, Team } from './team.ts';
 
 export const MAX_ROUNDS = 40;
@@ -45,6 +46,8 @@ export const Show = v.object({
   plannedMinutes: v.optional(v.nullable(whole(1, 1440))),
   /** How stage, handsets and overlay look; as the house does where nobody said. */
   look: v.optional(Look),
+  /** What is heard on the stage. */
+  sounds: v.optional(Sounds),
   /** In the order of turns. */
   teams: v.pipe(v.array(Team), v.maxLength(MAX_TEAMS, `At most ${MAX_TEAMS} teams.`)),
   devices: v.optional(Devices, defaultDevices),

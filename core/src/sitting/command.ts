@@ -10,6 +10,9 @@ const Act = v.object({ type: v.literal('act'), act: v.unknown() });
 const Choose = v.object({ type: v.literal('choose'), ref: v.pipe(v.string(), v.maxLength(100)) });
 const Answer = v.object({ type: v.literal('answer'), play: Play, answer: v.unknown() });
 
+/** One switch for everything that is heard on the stage. */
+const Mute = v.object({ type: v.literal('mute'), on: v.boolean() });
+
 /** What a host may ask for at the desk. */
 export const HostCommand = v.variant('type', [
   /** The next round of the running order, or the one that is named: that skips, repeats or reorders. */
@@ -46,6 +49,7 @@ export const HostCommand = v.variant('type', [
   v.object({ type: v.literal('clock'), act: v.picklist(['hold', 'run', 'drop']) }),
   v.object({ type: v.literal('addTime'), seconds: whole(-600, 600) }),
   v.object({ type: v.literal('showStandings'), on: v.boolean() }),
+  Mute,
   v.object({
     type: v.literal('adjust'),
     team: Id,
@@ -64,7 +68,7 @@ export const HostCommand = v.variant('type', [
 export type HostCommand = v.InferOutput<typeof HostCommand>;
 
 /** What may be done by touching the stage: it speaks for the team on the floor. */
-export const StageCommand = v.variant('type', [Choose, Answer, Act]);
+export const StageCommand = v.variant('type', [Choose, Answer, Act, Mute]);
 export type StageCommand = v.InferOutput<typeof StageCommand>;
 
 /** What a handset that holds a seat may ask for. `answer` is read by the question's kind. */

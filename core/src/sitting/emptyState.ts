@@ -7,6 +7,7 @@ import type { SittingState } from './state.ts';
 export function emptyState(): SittingState {
   return {
     seq: 0,
+    muted: false,
     phase: 'lobby',
     code: '',
     show: {

@@ -72,6 +72,7 @@ export type Draft =
   /** Something that a format alone knows about. */
   | { type: 'acted'; act: unknown }
   | { type: 'standingsShown'; on: boolean }
+  | { type: 'muted'; on: boolean }
   | { type: 'closed' }
   /** Everything of the play from `from` on did not happen; a clock then running is held at `clock`. */
   | { type: 'undone'; from: number; clock: Clock | null }
@@ -96,6 +97,7 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
   'seatRenamed',
   'seatMoved',
   'seatRemoved',
+  'muted',
   'undone',
   'redone',
   'outage',

@@ -145,6 +145,9 @@ function apply(state: SittingState, event: LoggedEvent): void {
       };
       if (state.turn) state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       return;
+    case 'muted':
+      state.muted = event.on;
+      return;
     case 'standingsShown':
       state.standings = event.on;
       if (event.on) {

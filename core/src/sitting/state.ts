@@ -103,6 +103,8 @@ export interface BegunRound {
 
 export interface SittingState {
   seq: number;
+  /** Nothing is heard on the stage. */
+  muted: boolean;
   phase: 'lobby' | 'round' | 'closed';
   code: string;
   show: Show;

@@ -22,6 +22,7 @@ export function deskActions(next: () => void): Action[] {
     { key: ',', word: 'keyList.comma', do: () => void desk.ask({ type: 'addTime', seconds: -5 }) },
     { key: '.', word: 'keyList.period', do: () => void desk.ask({ type: 'addTime', seconds: 5 }) },
     { key: 's', word: 'keyList.s', do: () => desk.toggleStandings() },
+    { key: 'm', word: 'keyList.m', do: () => desk.toggleSound() },
     { key: 'u', word: 'keyList.u', do: () => void desk.ask({ type: 'takeBack' }) },
     { key: 'f', word: 'keyList.f', do: () => void desk.ask({ type: 'forward' }) },
     { key: 'e', word: 'keyList.e', do: () => (desk.dialog = 'earlier') },

@@ -159,6 +159,11 @@ export const useDesk = defineStore('desk', () => {
   }
 
   const toggleStandings = () => void ask({ type: 'showStandings', on: !view.value.standings });
+  function toggleSound(): void {
+    const { muted } = view.value.private;
+    if (muted === null) notice.value = t('desk.noSounds');
+    else void ask({ type: 'mute', on: !muted });
+  }
   const pick = (team: string) => (picked.value = picked.value === team ? null : team);
 
   return {
@@ -190,6 +195,7 @@ export const useDesk = defineStore('desk', () => {
     handOn,
     toggleClock,
     toggleStandings,
+    toggleSound,
     pick,
   };
 });

@@ -7,6 +7,7 @@ import { useRoute } from 'vue-router';
 import { useJoinAddress } from '../live/joinAddress.ts';
 import { useSitting } from '../live/sitting.ts';
 import { useServerNow } from '../live/useServerNow.ts';
+import StageSound from './StageSound.vue';
 import StageScreen from '../screens/stage/StageScreen.vue';
 
 /** The stage for everyone: only looks on, but a cell can be touched to choose it. */
@@ -59,9 +60,10 @@ const address = useJoinAddress();
     <p v-if="sitting.stage && !sitting.connected" class="offline" role="status">
       {{ t('common.noConnection') }}
     </p>
+    <StageSound v-if="sitting.stage?.sounds" class="tool" />
     <v-btn
       v-if="!full"
-      class="full"
+      class="full tool"
       :icon="mdiFullscreen"
       size="small"
       variant="text"
@@ -107,7 +109,7 @@ const address = useJoinAddress();
 }
 /* It must not stand over a score: there while the mouse is, and always where there is none. */
 @media (hover: hover) {
-  .page:not(:hover) .full:not(:focus-visible) {
+  .page:not(:hover) .tool:not(:focus-visible):not(.calls) {
     opacity: 0;
   }
 }

@@ -17,6 +17,7 @@ const roles: Partial<Record<Command['type'], Actor['role'][]>> = {
   answer: ['seat', 'stage'],
   buzz: ['seat'],
   act: ['host', 'stage', 'seat'],
+  mute: ['host', 'stage'],
   takeSeat: ['seat'],
   timeUp: ['clock'],
   outage: ['clock'],
@@ -52,7 +53,7 @@ export function decide(
 
 function draft(sitting: Sitting, command: Command, context: Context): Draft[] | Refusal {
   const { state } = sitting;
-  const always = ['takeBack', 'forward', 'adjust', 'rule', 'acceptAnswer'];
+  const always = ['takeBack', 'forward', 'adjust', 'rule', 'acceptAnswer', 'mute'];
   if (state.phase === 'closed' && !always.includes(command.type))
     return refuse('notNow', 'The show is closed. Take back the closing to go on.');
   switch (command.type) {
@@ -101,6 +102,10 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return state.standings === command.on
         ? refuse('already', 'It is so already.')
         : [{ type: 'standingsShown', on: command.on }];
+    case 'mute':
+      return state.muted === command.on
+        ? refuse('already', 'It is so already.')
+        : [{ type: 'muted', on: command.on }];
     case 'adjust':
       return adjust(state, command);
     case 'takeBack':

@@ -57,6 +57,8 @@ export interface RoundLine {
 /** Everything: for the host alone. */
 export interface DeskView extends PublicView {
   private: {
+    /** Whether the stage is silent; null where the show has no sounds. */
+    muted: boolean | null;
     seats: { id: string; name: string; team: string }[];
     question: DeskQuestion | null;
     next: NextStep;
@@ -124,6 +126,7 @@ export function deskView(state: SittingState): DeskView {
   return {
     ...publicView(state),
     private: {
+      muted: state.show.sounds?.off ? null : state.muted,
       seats: [...state.seats.values()]
         .filter((seat) => !seat.removed)
         .map(({ id, name, team }) => ({ id, name, team })),

@@ -1,4 +1,5 @@
 import { creditsOf, type CreditLine } from '../../media/credits.ts';
+import { soundsView, type SoundsView } from '../../show/sound/sounds.ts';
 import { seatsOf, type SittingState } from '../state.ts';
 import type { ClothRow } from '../../formats/format.ts';
 import { clothOf } from './cloth.ts';
@@ -11,6 +12,8 @@ export interface StageView extends PublicView {
   lobby: Record<string, string[]> | null;
   /** Whom to thank for pictures, sounds and texts of the questions that were played, once the show is over, and where an interlude says so. */
   credits: CreditLine[];
+  /** What is heard, or null where the show has no sounds. */
+  sounds: SoundsView | null;
 }
 
 /** So many names of a team are told at the doors. */
@@ -38,5 +41,6 @@ export function stageView(state: SittingState): StageView {
   const thanks = on?.format === 'interlude' && on.content.what === 'credits';
   const credits = state.phase === 'closed' || thanks ? creditsPlayed(state) : [];
   const cloth = state.phase === 'closed' ? clothOf(state) : null;
-  return { ...shortView(publicView(state), 'stage'), cloth, lobby, credits };
+  const sounds = soundsView(state.show.sounds, state.muted);
+  return { ...shortView(publicView(state), 'stage'), cloth, lobby, credits, sounds };
 }

@@ -15,6 +15,8 @@ import {
   mdiMagnify,
   mdiProjectorScreenOutline,
   mdiStop,
+  mdiVolumeHigh,
+  mdiVolumeOff,
 } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -129,6 +131,12 @@ async function copy(link: string): Promise<void> {
           :title="t('desk.forward')"
           :disabled="!desk.view.private.forward"
           @click="desk.ask({ type: 'forward' })"
+        />
+        <v-list-item
+          v-if="desk.view.private.muted !== null"
+          :prepend-icon="desk.view.private.muted ? mdiVolumeHigh : mdiVolumeOff"
+          :title="t(desk.view.private.muted ? 'desk.unmute' : 'desk.mute')"
+          @click="desk.toggleSound()"
         />
         <v-list-item
           :prepend-icon="mdiAccountMultipleOutline"

@@ -16,6 +16,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
 import MediaSlot from '../media/MediaSlot.vue';
+import SoundEditor from './SoundEditor.vue';
 
 /** The look of a show: a theme or own colours, a typeface, a picture, a logo; how well it can be read is said. */
 const { t } = useI18n();
@@ -132,6 +133,7 @@ const swatch = (theme: Look['theme']) =>
       <MediaSlot v-model="ground" kind="picture" :label="t('look.picture')" />
       <MediaSlot v-model="logo" kind="picture" :label="t('look.logo')" />
     </div>
+    <SoundEditor />
   </section>
 </template>
 

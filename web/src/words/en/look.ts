@@ -1,6 +1,6 @@
 /** How a show looks. */
 export const look = {
-  title: 'Look',
+  title: 'Look and sound',
   intro: 'For stage, handsets and overlay alike. Teams keep their weaves.',
   theme: 'Theme',
   themes: { loft: 'Loft', chalk: 'Chalk', slate: 'Slate', ember: 'Ember', own: 'Own colours' },
@@ -28,5 +28,23 @@ export const look = {
   poor: 'too little',
   mend: 'Mend the contrast',
   mendHint: 'Text and accent are made lighter or darker as far as need be; ground and panels stay.',
+  sounds: {
+    title: 'Sounds',
+    on: 'Sounds on the stage',
+    intro: 'Played by the stage alone, one at a time. M mutes them, at the desk and on the stage.',
+    all: 'Loudness of all',
+    levelOf: 'Loudness: {what}',
+    play: 'Play: {what}',
+    stop: 'Stop: {what}',
+    own: 'Own sound',
+    ours: 'Back to the sound of the house',
+    theme: { name: 'Theme', when: 'while the doors are open, again and again' },
+    thinking: { name: 'Thinking', when: 'while a clock runs, again and again' },
+    lock: { name: 'Lock', when: 'when answers are closed' },
+    right: { name: 'Right', when: 'when an answer is ruled right' },
+    wrong: { name: 'Wrong', when: 'when an answer is ruled wrong' },
+    applause: { name: 'Applause', when: 'when standings are shown' },
+    fanfare: { name: 'Fanfare', when: 'when the show is over' },
+  },
   mendedText: 'The contrast was mended.',
 };

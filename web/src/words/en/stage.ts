@@ -1,6 +1,9 @@
 export const stage = {
   title: 'Stage',
   full: 'Full screen',
+  soundOn: 'Turn the sound on',
+  mute: 'Mute (M)',
+  unmute: 'Sound on (M)',
   join: 'Join at',
   code: 'Join code',
   doorsOpen: 'The doors are open',

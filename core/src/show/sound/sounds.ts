@@ -1,0 +1,62 @@
+import * as v from 'valibot';
+import { Sound } from '../../media/media.ts';
+import { whole } from '../../text/schemas.ts';
+
+/** When a sound is heard: at the doors, while people think, and at what happens. */
+export const soundNames = ['theme', 'thinking', 'lock', 'right', 'wrong', 'applause', 'fanfare'] as const;
+export type SoundName = (typeof soundNames)[number];
+
+/** Heard again and again until something else happens; the others once. */
+export const loops: ReadonlySet<SoundName> = new Set(['theme', 'thinking']);
+
+/** Loudness in percent. */
+const Level = whole(0, 100);
+export const defaultLevel = 70;
+
+/** The sounds of a show on the stage; what nobody said is as the house has it. */
+export const Sounds = v.object({
+  off: v.optional(v.boolean()),
+  /** Of all together. */
+  level: v.optional(Level),
+  each: v.optional(
+    v.record(
+      v.picklist(soundNames),
+      v.object({
+        level: v.optional(Level),
+        /** Instead of the house's own. */
+        own: v.optional(v.nullable(Sound)),
+      }),
+    ),
+  ),
+});
+export type Sounds = v.InferOutput<typeof Sounds>;
+
+/** One sound as the stage plays it: a file of the media library or (null) the house's own; loudness 0 … 1. */
+export interface SoundView {
+  file: string | null;
+  level: number;
+}
+export interface SoundsView {
+  muted: boolean;
+  each: Record<SoundName, SoundView>;
+}
+
+/** Where levels of two sliders meet: 100 % of 100 % is 1. */
+export function soundView(sounds: Sounds | undefined, name: SoundName): SoundView {
+  const one = sounds?.each?.[name];
+  return {
+    file: one?.own?.file ?? null,
+    level: ((sounds?.level ?? defaultLevel) / 100) * ((one?.level ?? 100) / 100),
+  };
+}
+
+/** What the stage may play; null where the show has no sounds. */
+export function soundsView(sounds: Sounds | undefined, muted: boolean): SoundsView | null {
+  if (sounds?.off) return null;
+  const each = Object.fromEntries(soundNames.map((name) => [name, soundView(sounds, name)]));
+  return { muted, each: each as SoundsView['each'] };
+}
+
+/** The files that a show's own sounds need. */
+export const soundFiles = (sounds: Sounds | undefined): string[] =>
+  Object.values(sounds?.each ?? {}).flatMap((one) => (one.own ? [one.own.file] : []));
