@@ -181,57 +181,57 @@ function threeFormats(): Show {
 }
 const told = async (page: Page) =>
   (await page.locator('main').first().innerText()).replace(/\d+(\.\d)? s\b/g, 'N s');
-for (const what of ['server', 'database'] as const)
-  test(`the ${what} killed with -9 in quiz, knockout and counterweight: all goes on where it was`, async ({
-    app,
-    browser,
-  }) => {
-    test.setTimeout(300_000);
-    const host = await app.host(browser);
-    const desk = host.page;
-    const sitting = await host.openDoors(threeFormats());
-    const stage = await host.stage(sitting);
-    const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
-    const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
-    const pages = { desk, stage, ansa, jory };
-    const survive = async (phase: string) =>
-      test.step(`killed at: ${phase}`, async () => {
-        await desk.waitForTimeout(700);
-        const before: Record<string, string> = {};
-        for (const [name, page] of Object.entries(pages)) before[name] = await told(page);
-        await app.crash(what);
-        for (const page of Object.values(pages))
-          await expect(page.getByText(/No connection/)).toHaveCount(0, { timeout: 15_000 });
-        for (const [name, page] of Object.entries(pages))
-          await expect.poll(() => told(page), { message: `${name} at ${phase}` }).toBe(before[name]);
-      });
-    await step(desk, 'Begin the round');
-    await pose(desk, 'Open the answers for everyone');
-    await pick(ansa, 'right');
-    await survive('quiz: one has answered, one has not');
-    await pick(jory, 'wrong');
-    await toEnd(desk, 'Settle: 1 right answer');
-    await step(desk, 'Go on to: knockout');
-    await survive('knockout: lives before the question');
-    await pose(desk, 'Open the answers for everyone');
-    await pick(ansa, 'right');
-    await pick(jory, 'wrong');
-    await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await step(desk, /^Settle/);
-    await survive('knockout: a life lost');
-    await step(desk, 'Done with this question');
-    await step(desk, 'Go on to: counterweight');
-    await pose(desk, 'Open the answers for Bowline');
-    await pick(ansa, 'wrong');
-    await step(desk, 'Show the answer');
-    await step(desk, 'Hand on to Fairlead');
-    await survive('counterweight: handed on');
-    await pick(jory, 'right');
-    await toEnd(desk, 'Award');
-    await nextStep(desk).getByText('Fairlead has a cover lifted').waitFor();
-    await survive('counterweight: a choice is waited for');
-    await jory.getByRole('button', { name: 'Cover 1' }).click();
-    await expect(stage.getByRole('img', { name: 'Cover 1: +3, lifted by Fairlead' })).toBeVisible();
-    await survive('counterweight: a cover is up');
-  });
+test('server and database killed with -9 in turn, in quiz, knockout and counterweight: all goes on where it was', async ({
+  app,
+  browser,
+}) => {
+  test.setTimeout(300_000);
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(threeFormats());
+  const stage = await host.stage(sitting);
+  const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+  const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
+  const pages = { desk, stage, ansa, jory };
+  let crashes = 0;
+  const survive = async (phase: string) =>
+    test.step(`killed at: ${phase}`, async () => {
+      await desk.waitForTimeout(700);
+      const before: Record<string, string> = {};
+      for (const [name, page] of Object.entries(pages)) before[name] = await told(page);
+      await app.crash(crashes++ % 2 === 0 ? 'server' : 'database');
+      for (const page of Object.values(pages))
+        await expect(page.getByText(/No connection/)).toHaveCount(0, { timeout: 15_000 });
+      for (const [name, page] of Object.entries(pages))
+        await expect.poll(() => told(page), { message: `${name} at ${phase}` }).toBe(before[name]);
+    });
+  await step(desk, 'Begin the round');
+  await pose(desk, 'Open the answers for everyone');
+  await pick(ansa, 'right');
+  await survive('quiz: one has answered, one has not');
+  await pick(jory, 'wrong');
+  await toEnd(desk, 'Settle: 1 right answer');
+  await step(desk, 'Go on to: knockout');
+  await survive('knockout: lives before the question');
+  await pose(desk, 'Open the answers for everyone');
+  await pick(ansa, 'right');
+  await pick(jory, 'wrong');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Show the key');
+  await step(desk, /^Settle/);
+  await survive('knockout: a life lost');
+  await step(desk, 'Done with this question');
+  await step(desk, 'Go on to: counterweight');
+  await pose(desk, 'Open the answers for Bowline');
+  await pick(ansa, 'wrong');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Hand on to Fairlead');
+  await survive('counterweight: handed on');
+  await pick(jory, 'right');
+  await toEnd(desk, 'Award');
+  await nextStep(desk).getByText('Fairlead has a cover lifted').waitFor();
+  await survive('counterweight: a choice is waited for');
+  await jory.getByRole('button', { name: 'Cover 1' }).click();
+  await expect(stage.getByRole('img', { name: 'Cover 1: +3, lifted by Fairlead' })).toBeVisible();
+  await survive('counterweight: a cover is up');
+});

@@ -39,6 +39,7 @@ export {
   type MediaPlace,
   type PlacedMedia,
 } from './media/ofQuestion.ts';
+export { filesOfShow, mediaOfShow, placeShowFiles, type PlacedFile } from './media/ofShow.ts';
 export { creditsOf, type CreditLine } from './media/credits.ts';
 
 export { searchText, wordsOf } from './library/searchText.ts';
@@ -99,7 +100,7 @@ export { drawTeams, NO_WISHES, type Draw, type DrawWishes, type Undrawable } fro
 export { MAX_MEMBERS, MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
 export { defaultRules, floors, RoundRules, rulesWith, turnOrders } from './show/rules.ts';
 export { combinations, defaultDevices, Devices, type Combination } from './show/devices.ts';
-export { defaultDoors, Doors, intoTeams, MAX_ROSTER } from './show/doors.ts';
+export { defaultDoors, defaultWordRules, Doors, intoTeams, MAX_ROSTER, WordRules } from './show/doors.ts';
 export {
   duplicateRound,
   fillRound,
@@ -124,6 +125,7 @@ export {
   type Situation,
 } from './show/situations.ts';
 export { contrast, mended, mixed } from './show/look/contrast.ts';
+export { unwantedWords } from './text/unwanted.ts';
 export { loopOf, shotOf, type Heard } from './show/sound/cue.ts';
 export {
   defaultLevel,

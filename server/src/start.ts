@@ -29,6 +29,7 @@ import { selectionRoutes } from './http/selections.ts';
 import { setRoutes } from './http/sets.ts';
 import { sharingRoutes } from './http/sharing.ts';
 import { showRoutes } from './http/shows.ts';
+import { wordRoutes } from './http/words.ts';
 import { sittingRoutes } from './http/sittings.ts';
 import { SittingHosts } from './live/sittingHosts.ts';
 import { serveSockets } from './live/sockets.ts';
@@ -102,6 +103,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       accountRoutes(cookie, new Throttle()),
       showRoutes(store, selections, hosts, media, random),
       selectionRoutes(selections),
+      wordRoutes(),
       rosterRoutes(new Rosters(database)),
       setRoutes(),
       readyMadeRoutes(readReadyMade(config.setsDir)),

@@ -26,6 +26,28 @@ describe('the library', () => {
     expect((await host.call('GET', `/api/shows/${copy.id}`)).json.show.title).toBe('Copy');
   });
 
+  test('earlier states are kept as one works and before the doors open, and handed out to their host alone', async () => {
+    const { json: made } = await host.call('POST', '/api/shows', { show: demoShow() });
+    const at = `/api/shows/${made.id}`;
+    const save = (version: number, title: string) =>
+      host.call('PUT', at, { version, show: { ...demoShow(), title } });
+    const kept = async () =>
+      (await host.call('GET', `${at}/versions`)).json.versions.map((one: { title: string }) => one.title);
+    expect(await kept()).toEqual([]);
+    await save(1, 'Second');
+    await save(2, 'Third');
+    // One an hour while somebody works.
+    expect(await kept()).toEqual([demoShow().title]);
+    await host.call('POST', `${at}/sittings`, {});
+    await save(3, 'Fourth');
+    expect(await kept()).toEqual(['Third', demoShow().title]);
+    expect((await host.call('GET', `${at}/versions/3`)).json.show.title).toBe('Third');
+    expect((await host.call('GET', `${at}/versions/2`)).status).toBe(404);
+    const other = await world.host();
+    expect((await other.call('GET', `${at}/versions`)).json.versions).toEqual([]);
+    expect((await other.call('GET', `${at}/versions/3`)).status).toBe(404);
+  });
+
   test('a stale save changes nothing and hands over the newer show', async () => {
     const { json: made } = await host.call('POST', '/api/shows', { show: demoShow() });
     const first = { ...demoShow(), title: 'First' };

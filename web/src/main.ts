@@ -18,6 +18,7 @@ import { print } from './words/en/print.ts';
 import { review } from './words/en/review.ts';
 import { rehearsal } from './words/en/rehearsal.ts';
 import { report } from './words/en/report.ts';
+import { showFile } from './words/en/showFile.ts';
 import { share } from './words/en/share.ts';
 import { stage } from './words/en/stage.ts';
 import { studio } from './words/en/studio.ts';
@@ -40,6 +41,7 @@ createApp(App)
       bring,
       review,
       share,
+      showFile,
       print,
       desk,
       overlay,

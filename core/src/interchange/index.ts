@@ -9,7 +9,16 @@ export { readRow } from './sheet/readRow.ts';
 export { sheetHeader, writeRow } from './sheet/writeRow.ts';
 export { quizFromCards, REVIEW_TAG, type Flashcard } from './flashcards.ts';
 export { readSetFile, SetFile, writeSetFile } from './setFile.ts';
-export { setFileSchema } from './jsonSchema.ts';
+export { setFileSchema, showFileSchema } from './jsonSchema.ts';
+export {
+  ownShow,
+  readShowFile,
+  readShowPackage,
+  ShowFile,
+  writeShowFile,
+  writeShowPackage,
+  type ReadShow,
+} from './showFile.ts';
 export { readArchive, writeArchive, type ArchiveTrouble } from './archive.ts';
 export {
   neededFiles,

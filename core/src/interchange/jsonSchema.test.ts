@@ -1,8 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import { Ajv2020, type ValidateFunction } from 'ajv/dist/2020.js';
-import { blankQuestion, kindNames, kindOf, type Question } from '../index.ts';
-import { everyKind, question } from '../sitting/test/table.ts';
-import { readSetFile, setFileSchema, writeSetFile } from './index.ts';
+import { blankQuestion, kindNames, kindOf, showFor, situations, type Question } from '../index.ts';
+import { everyKind, everyKindShow, question } from '../sitting/test/table.ts';
+import {
+  readArchive,
+  readSetFile,
+  readShowFile,
+  readShowPackage,
+  setFileSchema,
+  showFileSchema,
+  writeArchive,
+  writeSetFile,
+  writeShowFile,
+  writeShowPackage,
+} from './index.ts';
 
 let n = 0;
 const ids = () => `i${n++}`;
@@ -59,5 +70,56 @@ describe('the published JSON Schema', () => {
     spoil(file);
     expect(wrongs(file)).not.toEqual([]);
     expect('wrong' in readSetFile(JSON.stringify(file))).toBe(true);
+  });
+});
+
+describe('a whole show as a file', () => {
+  const schema = new Ajv2020({ strict: true, strictTypes: false, allErrors: true }).compile(
+    showFileSchema('https://distaff.example/schemas/show.json'),
+  );
+  const shows = [everyKindShow(), ...situations.map((one) => showFor(one, one, ids, (i) => `Team ${i}`))];
+
+  test('follows its schema and comes back as it was: every kind, every situation', () => {
+    for (const show of shows) {
+      const text = writeShowFile(show, 'https://distaff.example/schemas/show.json');
+      schema(JSON.parse(text));
+      expect(schema.errors ?? []).toEqual([]);
+      const read = readShowFile(text);
+      expect('file' in read && JSON.parse(writeShowFile(read.file.show))).toEqual(
+        JSON.parse(writeShowFile(show)),
+      );
+    }
+  });
+
+  test('holds its pictures and sounds, points at nobody’s library, and says what is not in it', () => {
+    const show = everyKindShow();
+    const [first, second] = Object.values(show.questions);
+    first!.origin = { id: 'library', version: 3 };
+    const credit = { alt: 'A bell', credit: '', licence: '' };
+    show.sounds = { each: { lock: { own: { file: 'bell', ...credit } } } };
+    const media = new Map([
+      [first!.picture!.file, { bytes: new Uint8Array([1, 2]), type: 'image/png', ext: 'png' }],
+      ['bell', { bytes: new Uint8Array([3]), type: 'audio/wav', ext: 'wav' }],
+    ]);
+    const files = readArchive(writeArchive(writeShowPackage(show, media)));
+    if ('trouble' in files) throw new Error(files.trouble);
+    const read = readShowPackage(files)!;
+    if ('wrong' in read) throw new Error(read.wrong);
+    expect([...read.media]).toEqual([
+      [first!.picture!.file, new Uint8Array([1, 2])],
+      ['bell', new Uint8Array([3])],
+    ]);
+    expect(read.missing).toContain(second!.picture!.file);
+    expect(read.show.questions[first!.id]!.origin).toBeNull();
+    expect(JSON.stringify(read.show)).not.toContain('-whole');
+  });
+
+  test.each([
+    ['{', 'This is no JSON'],
+    ['{"format":"distaff-question-set","version":1}', 'This is no show of Distaff.'],
+    ['{"format":"distaff-show","version":2,"show":{}}', 'written by a newer version'],
+  ])('%s is refused in a sentence', (text, sentence) => {
+    const read = readShowFile(text);
+    expect('wrong' in read && read.wrong).toContain(sentence);
   });
 });

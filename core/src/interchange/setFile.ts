@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { QuestionSet } from '../library/set.ts';
 import { Question } from '../question/question.ts';
+import { readJson } from './readJson.ts';
 import { MAX_ROWS } from './sheet/table.ts';
 
 /** The name by which our own files are known, and the version of what they say. */
@@ -22,16 +23,4 @@ export const writeSetFile = (set: QuestionSet, questions: readonly Question[], s
   `${JSON.stringify({ $schema: schema, format: SET_FORMAT, version: SET_VERSION, set, questions }, null, 2)}\n`;
 
 /** @returns the set, or a sentence that says what is wrong and where. */
-export function readSetFile(text: string): { file: SetFile } | { wrong: string } {
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch (error) {
-    return { wrong: `This is no JSON: ${(error as Error).message}.` };
-  }
-  const parsed = v.safeParse(SetFile, json);
-  if (parsed.success) return { file: parsed.output };
-  const issue = parsed.issues[0];
-  const path = v.getDotPath(issue);
-  return { wrong: path ? `${issue.message} (${path})` : issue.message };
-}
+export const readSetFile = (text: string): { file: SetFile } | { wrong: string } => readJson(SetFile, text);

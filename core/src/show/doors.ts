@@ -5,6 +5,23 @@ export const MAX_ROSTER = 1000;
 
 export const intoTeams = ['choose', 'host', 'drawn', 'listed'] as const;
 
+/** In how many languages unwanted words are known at most, and how many a host may add or allow. */
+const MAX_LANGUAGES = 12;
+const MAX_WORDS = 200;
+
+/** Which words in names and typed answers are held back until the host has seen them. */
+export const WordRules = v.object({
+  off: v.optional(v.boolean()),
+  /** Languages (BCP 47) whose lists are used. */
+  languages: v.pipe(v.array(line(10)), v.maxLength(MAX_LANGUAGES)),
+  /** Held back beside them. */
+  also: v.pipe(v.array(line(40)), v.maxLength(MAX_WORDS, `At most ${MAX_WORDS} words.`)),
+  /** Let through although a list has them. */
+  allow: v.pipe(v.array(line(40)), v.maxLength(MAX_WORDS, `At most ${MAX_WORDS} words.`)),
+});
+export type WordRules = v.InferOutput<typeof WordRules>;
+export const defaultWordRules: WordRules = { languages: ['en'], also: [], allow: [] };
+
 /** Who may come in, and how people come into teams. */
 export const Doors = v.object({
   /** Whether people may still come in once the show has begun. */
@@ -15,6 +32,8 @@ export const Doors = v.object({
   seed: line(40),
   /** Only names that Distaff makes up, so that nobody plays under their own. */
   madeNames: v.optional(v.boolean()),
+  /** As `defaultWordRules` where nobody said. */
+  words: v.optional(WordRules),
   /** The only names that are let in; empty for any. */
   roster: v.pipe(v.array(line(24)), v.maxLength(MAX_ROSTER, `At most ${MAX_ROSTER} names.`)),
 });

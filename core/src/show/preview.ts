@@ -15,6 +15,7 @@ import { blankShow, type Round, type Show } from './show.ts';
 export const previewSeat = (show: Show, name: string): SeatView => ({
   seat: '',
   name,
+  nameHeld: false,
   team: show.teams[0]?.id ?? '',
   removed: false,
   banned: false,

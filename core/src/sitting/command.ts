@@ -50,6 +50,8 @@ export const HostCommand = v.variant('type', [
   v.object({ type: v.literal('addTime'), seconds: whole(-600, 600) }),
   v.object({ type: v.literal('showStandings'), on: v.boolean() }),
   Mute,
+  /** Shows what was held back for its words: an answer to a question. */
+  v.object({ type: v.literal('letThrough'), who: Id, play: Play }),
   v.object({
     type: v.literal('adjust'),
     team: Id,

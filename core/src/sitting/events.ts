@@ -21,7 +21,16 @@ export type Draft =
   /** The frozen copy of the show: later edits change nothing that is played. `pace` is that of the host before. */
   | { type: 'doorsOpened'; show: Show; code: string; pace?: Pace }
   /** `weave` where the player plays for nobody but themselves: then the seat is a team of its own. */
-  | { type: 'seatTaken'; seat: string; name: string; team: string; token: string; weave?: Weave }
+  /** `asked` is the name that was wanted, where it is held back and another one was made up. */
+  | {
+      type: 'seatTaken';
+      seat: string;
+      name: string;
+      team: string;
+      token: string;
+      weave?: Weave;
+      asked?: string;
+    }
   | { type: 'seatRenamed'; seat: string; name: string }
   | { type: 'seatMoved'; seat: string; team: string }
   | { type: 'seatRemoved'; seat: string; banned?: boolean }
@@ -35,7 +44,9 @@ export type Draft =
   | { type: 'opened'; clock: Clock | null; limit: number | null }
   | { type: 'clockSet'; clock: Clock | null }
   /** A second one from the same seat replaces the first, where answers may be changed. */
-  | { type: 'answered'; seat: string; team: string; answer: StoredAnswer }
+  | { type: 'answered'; seat: string; team: string; answer: StoredAnswer; held?: boolean }
+  /** An answer that was held back may be shown. */
+  | { type: 'letThrough'; who: string; play: number }
   /** `pressed` is when, on the server's clock; `doubt` by how much that may be wrong (ms). */
   | { type: 'buzzed'; seat: string | null; team: string; pressed: number; doubt: number; until: number }
   | { type: 'buzzedEarly'; seat: string | null; team: string }
@@ -98,6 +109,7 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
   'seatMoved',
   'seatRemoved',
   'muted',
+  'letThrough',
   'undone',
   'redone',
   'outage',

@@ -66,8 +66,8 @@ function apply(state: SittingState, event: LoggedEvent): void {
       state.openedAt = event.at;
       return;
     case 'seatTaken': {
-      const { seat: id, name, team, token } = event;
-      const seat = { id, name, folded: foldText(name), team, token, removed: false, banned: false };
+      const { seat: id, name, team, token, asked = null } = event;
+      const seat = { id, name, folded: foldText(name), team, token, removed: false, banned: false, asked };
       state.seats.set(id, seat);
       count(state, seat, 1);
       if (event.weave) state.teams.push({ id: team, name, weave: event.weave });
@@ -79,7 +79,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       const seat = state.seats.get(event.seat);
       if (!seat || seat.removed) return;
       if (event.type === 'seatRenamed') {
-        Object.assign(seat, { name: event.name, folded: foldText(event.name) });
+        Object.assign(seat, { name: event.name, folded: foldText(event.name), asked: null });
         state.teams = state.teams.map((one) => (one.id === seat.id ? { ...one, name: event.name } : one));
         return;
       }
@@ -148,6 +148,11 @@ function apply(state: SittingState, event: LoggedEvent): void {
     case 'muted':
       state.muted = event.on;
       return;
+    case 'letThrough': {
+      const response = playOf(state, event.play)?.byWho.get(event.who);
+      if (response) response.held = false;
+      return;
+    }
     case 'standingsShown':
       state.standings = event.on;
       if (event.on) {
@@ -213,11 +218,23 @@ function apply(state: SittingState, event: LoggedEvent): void {
 
 function add(
   question: QuestionInPlay,
-  response: Omit<Response, 'verdict' | 'share' | 'by' | 'shown'>,
+  response: Omit<Response, 'verdict' | 'share' | 'by' | 'shown' | 'held'>,
+  held = false,
 ): Response {
   const { who, team, seat, answer, after } = response;
   // Written out: a spread costs several times as much, and a thousand answer at once.
-  const whole: Response = { who, team, seat, answer, after, verdict: null, share: 0, by: null, shown: false };
+  const whole: Response = {
+    who,
+    team,
+    seat,
+    answer,
+    after,
+    verdict: null,
+    share: 0,
+    by: null,
+    shown: false,
+    held,
+  };
   question.responses.push(whole);
   question.byWho.set(whole.who, whole);
   return whole;
@@ -253,15 +270,11 @@ function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, state: Si
       const own = state.show.devices.mode === 'each' && event.seat ? event.seat : event.team;
       const after = event.at - (question.openedAt ?? event.at);
       const before = question.byWho.get(own);
-      if (before) Object.assign(before, { answer: event.answer, after, seat: event.seat || null });
-      else
-        add(question, {
-          who: own,
-          team: event.team,
-          seat: event.seat || null,
-          answer: event.answer,
-          after,
-        });
+      const held = event.held ?? false;
+      const { team, answer } = event;
+      const seat = event.seat || null;
+      if (before) Object.assign(before, { answer, after, seat, held });
+      else add(question, { who: own, team, seat, answer, after }, held);
       return;
     }
     case 'buzzed': {

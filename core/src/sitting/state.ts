@@ -19,6 +19,8 @@ export interface Seat {
   removed: boolean;
   /** Not let in again under this name. */
   banned: boolean;
+  /** The name that was wanted, while it is held back for its words. */
+  asked: string | null;
 }
 
 /** What was answered to the question in play, and what was ruled on it. */
@@ -37,6 +39,8 @@ export interface Response {
   by: 'key' | 'host' | null;
   /** Shown to everybody. */
   shown: boolean;
+  /** Held back until the host lets it through: its words may be unwanted. */
+  held: boolean;
 }
 
 /** One press of a buzzer: when, on the server's clock, give or take `doubt` (ms). */

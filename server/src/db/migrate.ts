@@ -11,6 +11,7 @@ import * as coHosts from './migrations/0008-co-hosts.ts';
 import * as building from './migrations/0009-building.ts';
 import * as rosters from './migrations/0010-rosters.ts';
 import * as logByCommits from './migrations/0011-log-by-commits.ts';
+import * as showVersions from './migrations/0012-show-versions.ts';
 
 /** Brings the tables up to date. @returns the names of the migrations that were carried out. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
@@ -28,6 +29,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
       { name: '0009-building', up: () => building.up(queries) },
       { name: '0010-rosters', up: () => rosters.up(queries) },
       { name: '0011-log-by-commits', up: () => logByCommits.up(queries) },
+      { name: '0012-show-versions', up: () => showVersions.up(queries) },
     ],
     storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
     logger: undefined,

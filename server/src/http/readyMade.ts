@@ -1,5 +1,5 @@
 import Router from '@koa/router';
-import { setFileSchema } from '@distaff/core/interchange';
+import { setFileSchema, showFileSchema } from '@distaff/core/interchange';
 import { createFilledSet } from '../db/sets.ts';
 import { Problem } from '../problem.ts';
 import type { ReadyMade } from '../readyMade.ts';
@@ -25,6 +25,10 @@ export function readyMadeRoutes(sets: readonly ReadyMade[]): Router {
   router.get('/schemas/question-set.json', (ctx) => {
     ctx.type = 'application/schema+json';
     ctx.body = JSON.stringify(setFileSchema(`${ctx.origin}/schemas/question-set.json`), null, 2);
+  });
+  router.get('/schemas/show.json', (ctx) => {
+    ctx.type = 'application/schema+json';
+    ctx.body = JSON.stringify(showFileSchema(`${ctx.origin}/schemas/show.json`), null, 2);
   });
   return router;
 }

@@ -1,15 +1,5 @@
 import Router from '@koa/router';
-import {
-  checkShow,
-  filesOf,
-  isOfShelf,
-  Id,
-  newJoinCode,
-  openDoors,
-  Room,
-  Show,
-  type Random,
-} from '@distaff/core';
+import { checkShow, filesOfShow, Id, newJoinCode, openDoors, Room, Show, type Random } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import * as v from 'valibot';
 import { newToken } from '../auth/tokens.ts';
@@ -23,6 +13,7 @@ import {
   restoreShow,
   saveShow,
 } from '../db/shows.ts';
+import { keepVersion, listVersions, readVersion } from '../db/showVersions.ts';
 import type { Selections } from '../db/selections.ts';
 import type { Sittings } from '../db/sittings.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
@@ -31,6 +22,7 @@ import { Problem } from '../problem.ts';
 import { pageOf, reach, read, signedIn, type Ctx } from './context.ts';
 
 const Save = v.object({ version: v.pipe(v.number(), v.integer(), v.minValue(1)), show: Show });
+const Version = v.pipe(v.string(), v.regex(/^\d{1,9}$/), v.transform(Number));
 const Create = v.object({ show: Show });
 const Rehearse = v.object({ room: Room });
 const Duplicate = v.object({ title: v.pipe(v.string(), v.minLength(1), v.maxLength(120)) });
@@ -61,9 +53,7 @@ export function showRoutes(
   // What the check before the doors cannot know from the show alone.
   router.get('/:id/facts', async (ctx) => {
     const { show } = await readShow(signedIn(ctx).id, idOf(ctx));
-    const files = [...new Set(Object.values(show.questions).flatMap(filesOf))].filter(
-      (one) => !isOfShelf(one),
-    );
+    const files = filesOfShow(show);
     const bytes = await Promise.all(files.map((file) => media.bytesOf(file)));
     ctx.body = {
       newer: await newerThan(await reach(ctx), show),
@@ -73,7 +63,20 @@ export function showRoutes(
   router.put('/:id', async (ctx) => {
     const account = signedIn(ctx);
     const { version, show } = read(Save, ctx.request.body);
+    await keepVersion(account.id, idOf(ctx), { onlyAfterAWhile: true });
     ctx.body = await saveShow(account.id, idOf(ctx), version, show);
+  });
+  router.get('/:id/versions', async (ctx) => {
+    ctx.body = { versions: await listVersions(signedIn(ctx).id, idOf(ctx)) };
+  });
+  router.get('/:id/versions/:version', async (ctx) => {
+    const version = read(Version, ctx.params.version);
+    ctx.body = { show: await readVersion(signedIn(ctx).id, idOf(ctx), version) };
+  });
+  // Kept now, before something is brought back over it.
+  router.post('/:id/versions', async (ctx) => {
+    await keepVersion(signedIn(ctx).id, idOf(ctx));
+    ctx.status = 204;
   });
   router.delete('/:id', async (ctx) => {
     await deleteShow(signedIn(ctx).id, idOf(ctx));
@@ -92,6 +95,7 @@ export function showRoutes(
   async function open(ctx: Ctx & { params: Record<string, string> }, rehearsal: boolean) {
     const account = signedIn(ctx);
     const { id, show: written } = await readShow(account.id, idOf(ctx));
+    if (!rehearsal) await keepVersion(account.id, id);
     const show = await selections.takeAnew(await reach(ctx), written);
     const pace = await selections.pace(account.id);
     const mustMend = checkShow(show).filter((finding) => finding.mustMend);

@@ -17,6 +17,7 @@ import {
 } from '@distaff/core';
 import type { Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
+import { unwantedIn } from './unwanted.ts';
 
 /** What a host needs of the store of sittings. */
 export type Store = Pick<Sittings, 'load' | 'append' | 'markAlive'>;
@@ -177,6 +178,7 @@ export class SittingHost {
     const sitting = this.#sitting!;
     const phaseBefore = sitting.state.phase;
     const events: LoggedEvent[] = [];
+    const unwanted = unwantedIn(sitting.state.show);
     const answers = batch.map(({ order }): Answer => {
       const result = decide(sitting, order.id, order.command, {
         now: this.#now(),
@@ -186,6 +188,7 @@ export class SittingHost {
         doubt: order.doubt ?? 0,
         window: order.window ?? 0,
         present: this.#present,
+        unwanted,
       });
       if (isRefusal(result)) {
         this.#logRefusal(order, result);

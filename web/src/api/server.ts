@@ -29,6 +29,14 @@ export interface Account {
   /** The one set that a guest of a link with a passphrase may write in; null for a host. */
   guestOf: string | null;
 }
+/** An earlier state of a show, in short. */
+export interface ShowVersion {
+  version: number;
+  savedAt: string;
+  title: string;
+  questions: number;
+  rounds: number;
+}
 export interface StoredShow {
   id: string;
   version: number;
@@ -175,6 +183,12 @@ export const server = {
     ),
   createShow: (show: Show) => call<StoredShow>('POST', '/api/shows', { show }),
   show: (id: string) => call<StoredShow>('GET', `/api/shows/${id}`),
+  versions: async (id: string) =>
+    (await call<{ versions: ShowVersion[] }>('GET', `/api/shows/${id}/versions`)).versions,
+  version: async (id: string, version: number) =>
+    (await call<{ show: Show }>('GET', `/api/shows/${id}/versions/${version}`)).show,
+  wordLanguages: async () => (await call<{ languages: string[] }>('GET', '/api/words')).languages,
+  keepVersion: (id: string) => call<void>('POST', `/api/shows/${id}/versions`),
   saveShow: (id: string, version: number, show: Show, keepalive = false) =>
     call<StoredShow>('PUT', `/api/shows/${id}`, { version, show }, keepalive),
   showFacts: (id: string) =>

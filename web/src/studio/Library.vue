@@ -1,12 +1,20 @@
 <script setup lang="ts">
 import { situations, type Situation } from '@distaff/core';
-import { mdiContentDuplicate, mdiDeleteOutline, mdiDotsVertical, mdiPlus, mdiRestore } from '@mdi/js';
+import {
+  mdiContentDuplicate,
+  mdiDeleteOutline,
+  mdiDotsVertical,
+  mdiDownload,
+  mdiPlus,
+  mdiRestore,
+} from '@mdi/js';
 import { onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import type { ShowSummary } from '../api/server.ts';
 import { useFormat } from '../design/useFormat.ts';
 import { useLibrary } from './library.ts';
+import ShowFileDialog from './share/ShowFileDialog.vue';
 import StudioBar from './StudioBar.vue';
 
 /** The library of my shows, and the sittings that were played. */
@@ -16,6 +24,8 @@ const router = useRouter();
 const library = useLibrary();
 const deleted = ref<ShowSummary | null>(null);
 const creating = ref(false);
+/** The show that is saved as a file, "in" where one is brought in, null while neither. */
+const file = ref<string | null>(null);
 const teamName = (n: number) => t('building.teamName', { n });
 onMounted(() => {
   document.title = `${t('common.appName')} – ${t('studio.library')}`;
@@ -66,6 +76,12 @@ async function undo(): Promise<void> {
                 :subtitle="t('building.emptyHint')"
                 lines="two"
                 @click="create(null)"
+              />
+              <v-list-item
+                :title="t('showFile.bringIn')"
+                :subtitle="t('showFile.bringInShort')"
+                lines="two"
+                @click="file = 'in'"
               />
               <v-list-subheader>{{ t('building.startFrom') }}</v-list-subheader>
               <v-list-item
@@ -124,6 +140,11 @@ async function undo(): Promise<void> {
                     @click="library.duplicate(show.id, t('studio.copyOf', { title: show.title }))"
                   />
                   <v-list-item
+                    :prepend-icon="mdiDownload"
+                    :title="t('showFile.save')"
+                    @click="file = show.id"
+                  />
+                  <v-list-item
                     :prepend-icon="mdiDeleteOutline"
                     :title="t('studio.delete')"
                     @click="remove(show)"
@@ -164,6 +185,12 @@ async function undo(): Promise<void> {
         >
       </section>
     </main>
+    <ShowFileDialog
+      v-if="file !== null"
+      :model-value="true"
+      :saves="file === 'in' ? null : file"
+      @update:model-value="file = null"
+    />
     <v-snackbar :model-value="deleted !== null" @update:model-value="deleted = null">
       {{ t('studio.deleted', { title: deleted?.title ?? '' }) }}
       <template #actions

@@ -96,7 +96,9 @@ export function answer(
   const out = ruledOut(state, question);
   if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
     return refuse('used', 'That option has been tried: choose another.');
-  const answered = { type: 'answered', seat: own.seat, team: own.team, answer: read } as const;
+  const answered: Draft = { type: 'answered', seat: own.seat, team: own.team, answer: read };
+  // What a player typed may be for the host's eyes first.
+  if ('text' in read && own.seat && context.unwanted?.(String(read.text))) answered.held = true;
   // Whoever may still change the mind is not cut short by being the last.
   if (rulesOf(state).change || !allHave(state, question, own.who, context)) return [answered];
   const extra: Response = {
@@ -109,6 +111,7 @@ export function answer(
     share: 0,
     by: null,
     shown: false,
+    held: false,
   };
   const locked = lock(state, 'all', extra);
   return isRefusal(locked) ? [answered] : [answered, ...locked];

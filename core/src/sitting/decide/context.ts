@@ -15,4 +15,6 @@ export interface Context {
   window?: number;
   /** Whether a seat is connected, or was until just now; all are where nothing is said. */
   present?: (seat: string) => boolean;
+  /** Whether a text has words that the host wants to see first; none has where nothing is said. */
+  unwanted?: (text: string) => boolean;
 }

@@ -1,7 +1,7 @@
 import type { Command } from '../command.ts';
 import type { Actor, Draft, LoggedEvent } from '../events.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
-import { teamOf, type Sitting, type SittingState } from '../state.ts';
+import { playOf, teamOf, type Sitting, type SittingState } from '../state.ts';
 import { answer } from './answer.ts';
 import { buzz } from './buzz.ts';
 import { addTime, setClock, timeUp } from './clock.ts';
@@ -53,7 +53,7 @@ export function decide(
 
 function draft(sitting: Sitting, command: Command, context: Context): Draft[] | Refusal {
   const { state } = sitting;
-  const always = ['takeBack', 'forward', 'adjust', 'rule', 'acceptAnswer', 'mute'];
+  const always = ['takeBack', 'forward', 'adjust', 'rule', 'acceptAnswer', 'mute', 'letThrough'];
   if (state.phase === 'closed' && !always.includes(command.type))
     return refuse('notNow', 'The show is closed. Take back the closing to go on.');
   switch (command.type) {
@@ -102,6 +102,11 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return state.standings === command.on
         ? refuse('already', 'It is so already.')
         : [{ type: 'standingsShown', on: command.on }];
+    case 'letThrough': {
+      const response = playOf(state, command.play)?.byWho.get(command.who);
+      if (!response?.held) return refuse('already', 'Nothing is held back there.');
+      return [{ type: 'letThrough', who: command.who, play: command.play }];
+    }
     case 'mute':
       return state.muted === command.on
         ? refuse('already', 'It is so already.')

@@ -1,4 +1,4 @@
-import { isMadeName } from '../../text/nameMaker.ts';
+import { isMadeName, makeName } from '../../text/nameMaker.ts';
 import { foldText } from '../../text/fold.ts';
 import { seeded } from '../../random/seeded.ts';
 import { weaveAt } from '../../show/weave.ts';
@@ -39,34 +39,49 @@ function drawTeam(state: SittingState, { random }: Context): string {
 const teamOfMember = (state: SittingState, folded: string): string | undefined =>
   state.show.teams.find((team) => team.members?.some((member) => foldText(member) === folded))?.id;
 
+/** A made-up name that nobody here has. */
+function freeName(state: SittingState, { random }: Context): string {
+  const name = makeName(random);
+  for (let n = 1; ; n++) {
+    const one = n === 1 ? name : `${name} ${n}`;
+    if (!nameTaken(state, one)) return one;
+  }
+}
+
 export function takeSeat(
   state: SittingState,
   command: { seat: string; token: string; name: string; team: string },
   context: Context,
 ): Draft[] | Refusal {
-  const { seat, token, name } = command;
+  const { seat, token } = command;
   const { devices, doors } = state.show;
   if (state.phase === 'closed') return refuse('notNow', 'This show is over.');
   if (state.phase === 'round' && !doors.late)
     return refuse('notNow', 'The show has begun, and nobody is let in any more. Ask the host.');
-  const folded = foldText(name);
+  const folded = foldText(command.name);
   if ([...state.seats.values()].some((one) => one.banned && (one.folded === folded || one.token === token)))
     return refuse('notYours', 'The host has closed this show to you.');
   const listed = teamOfMember(state, folded);
   if (doors.roster.length > 0 && !listed && !doors.roster.some((one) => foldText(one) === folded))
     return refuse('notThere', 'This name is not on the list. Write it as the host knows it.');
-  if (doors.madeNames && !isMadeName(name))
+  if (doors.madeNames && !isMadeName(command.name))
     return refuse('notThere', 'Here everybody plays under a name that was made up. Take one of those.');
   const alone = devices.score === 'players';
   const team = alone ? seat : (listed ?? (doors.teams === 'choose' ? command.team : ''));
   if (!alone && !listed && doors.teams === 'choose' && !teamOf(state, team))
     return refuse('notThere', 'There is no such team.');
+  // Names that the host has written down are the host's own.
+  const known = listed !== undefined || doors.roster.length > 0;
+  const held = !known && context.unwanted?.(command.name) === true;
+  const name = held ? freeName(state, context) : command.name;
+  const asked = held ? { asked: command.name } : {};
   if (nameTaken(state, name)) return taken(name);
   if (state.taken.all >= MAX_SEATS) return refuse('notNow', `All ${MAX_SEATS} seats are taken.`);
   // Everybody plays for themselves: the seat is a team of one, with a weave of its own.
-  if (alone) return [{ type: 'seatTaken', seat, token, name, team, weave: weaveAt(state.seats.size) }];
+  if (alone)
+    return [{ type: 'seatTaken', seat, token, name, team, weave: weaveAt(state.seats.size), ...asked }];
   const into = doors.teams === 'drawn' && !listed ? drawTeam(state, context) : team;
-  return [{ type: 'seatTaken', seat, token, name, team: into }];
+  return [{ type: 'seatTaken', seat, token, name, team: into, ...asked }];
 }
 
 export function renameSeat(state: SittingState, id: string, name: string): Draft[] | Refusal {

@@ -21,6 +21,7 @@ function withRulings(
       share: 0,
       by: null,
       shown: false,
+      held: false,
     };
     byWho.set(who, { ...(before ?? said), verdict, share: share ?? (verdict === 'right' ? 1 : 0), by });
   }

@@ -121,6 +121,8 @@ export function showResponse(state: SittingState, who: string | null): Draft[] |
   if (no) return no;
   if (who !== null && !question.byWho.get(who)?.answer)
     return refuse('notThere', 'There is no such answer to show.');
+  if (who !== null && question.byWho.get(who)?.held)
+    return refuse('notNow', 'This answer is held back for its words. Let it through first.');
   if (question.onStage === who) return refuse('already', 'It is so already.');
   return [{ type: 'responseShown', who }];
 }

@@ -178,6 +178,7 @@ export class Table {
   roundTrip = 0;
   window = 0;
   present: (seat: string) => boolean = () => true;
+  unwanted: (text: string) => boolean = () => false;
 
   constructor(show: Show = sampleShow()) {
     append(this.sitting, [openDoors(show, 'CDFGH', 'doors', this.now, HOST)]);
@@ -199,7 +200,7 @@ export class Table {
 
   send(command: Command, actor: Actor = HOST, id = `c${this.#count++}`): LoggedEvent[] | Refusal {
     const { now, random, roundTrip, window, present } = this;
-    const context = { now, random, actor, roundTrip, window, present };
+    const context = { now, random, actor, roundTrip, window, present, unwanted: this.unwanted };
     const result = decide(this.sitting, id, command, context);
     if (!isRefusal(result)) append(this.sitting, result);
     return result;

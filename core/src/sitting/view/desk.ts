@@ -25,6 +25,8 @@ export interface DeskResponse {
   verdict: Verdict | null;
   share: number;
   by: 'key' | 'host' | null;
+  /** Held back for its words, until it is let through. */
+  held: boolean;
 }
 
 export interface DeskQuestion extends QuestionForHost {
@@ -59,7 +61,8 @@ export interface DeskView extends PublicView {
   private: {
     /** Whether the stage is silent; null where the show has no sounds. */
     muted: boolean | null;
-    seats: { id: string; name: string; team: string }[];
+    /** `asked` is the name that somebody wanted, while it is held back. */
+    seats: { id: string; name: string; team: string; asked: string | null }[];
     question: DeskQuestion | null;
     next: NextStep;
     rounds: RoundLine[];
@@ -97,6 +100,7 @@ export function responsesOf(
     verdict: response.verdict,
     share: response.share,
     by: response.by,
+    held: response.held,
   }));
 }
 
@@ -129,7 +133,7 @@ export function deskView(state: SittingState): DeskView {
       muted: state.show.sounds?.off ? null : state.muted,
       seats: [...state.seats.values()]
         .filter((seat) => !seat.removed)
-        .map(({ id, name, team }) => ({ id, name, team })),
+        .map(({ id, name, team, asked }) => ({ id, name, team, asked })),
       question: state.question ? deskQuestion(state, state.question) : null,
       next: nextStep(state),
       rounds: state.show.rounds.map(({ format, title, content }, index) => ({

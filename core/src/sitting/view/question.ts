@@ -73,7 +73,7 @@ export interface PublicQuestion {
 export const TOLD_SINGLY = 60;
 
 function tryView(state: SittingState, question: QuestionInPlay, team: string, response?: Response): TryView {
-  const shown = response?.shown && response.answer;
+  const shown = response?.shown && !response.held && response.answer;
   const content = writtenQuestion(state, question).answer;
   const verdictIsPublic =
     kindInPlay(state, question).keyed &&
@@ -126,7 +126,7 @@ function triesOf(state: SittingState, question: QuestionInPlay): TryView[] {
 
 function onStageOf(state: SittingState, question: QuestionInPlay): PublicQuestion['onStage'] {
   const response = question.onStage === null ? undefined : question.byWho.get(question.onStage);
-  if (!response?.answer) return null;
+  if (!response?.answer || response.held) return null;
   const content = writtenQuestion(state, question).answer;
   return {
     team: response.team,

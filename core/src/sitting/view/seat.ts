@@ -8,6 +8,8 @@ import { teamViewOf, teamViews } from './public.ts';
 export interface SeatView {
   seat: string;
   name: string;
+  /** It is another than was asked for: the host looks at that one first. */
+  nameHeld: boolean;
   team: string;
   removed: boolean;
   banned: boolean;
@@ -91,6 +93,7 @@ export function seatView(state: SittingState, id: string): SeatView | null {
   return {
     seat: id,
     name: seat.name,
+    nameHeld: seat.asked !== null,
     team: seat.team,
     removed: seat.removed,
     banned: seat.banned,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Control, DeskResponse } from '@distaff/core';
-import { mdiProjectorScreenOutline } from '@mdi/js';
+import { mdiEyeOffOutline, mdiProjectorScreenOutline } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
@@ -43,6 +43,8 @@ const maySpell = ({ verdict, answer }: DeskResponse) =>
   answer !== null && verdict !== null && verdict !== 'right' && (control === 'text' || control === null);
 const accept = (response: DeskResponse) =>
   desk.askAndTell({ type: 'acceptAnswer', play: play ?? desk.question!.play, who: response.who });
+const letThrough = () =>
+  desk.ask({ type: 'letThrough', play: play ?? desk.question!.play, who: response.who });
 </script>
 
 <template>
@@ -65,8 +67,13 @@ const accept = (response: DeskResponse) =>
         </span>
       </p>
     </div>
+    <span v-if="response.held" class="held">
+      <v-icon :icon="mdiEyeOffOutline" size="16" />
+      {{ t('desk.answerHeld') }}
+      <v-btn size="small" variant="outlined" @click="letThrough">{{ t('desk.letThrough') }}</v-btn>
+    </span>
     <v-btn
-      v-if="onStage !== undefined && response.answer"
+      v-if="onStage !== undefined && response.answer && !response.held"
       size="small"
       :variant="onStage === response.who ? 'flat' : 'text'"
       :icon="mdiProjectorScreenOutline"
@@ -115,6 +122,13 @@ p {
 }
 .who span {
   color: var(--stone);
+}
+.held {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding-left: 8px;
+  border-left: 4px solid var(--weld);
 }
 .given {
   font-size: 18px;

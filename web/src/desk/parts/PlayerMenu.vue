@@ -4,6 +4,8 @@ import {
   mdiAccountCancelOutline,
   mdiAccountRemoveOutline,
   mdiDotsHorizontal,
+  mdiEyeOffOutline,
+  mdiEyeOutline,
   mdiPencilOutline,
 } from '@mdi/js';
 import { computed } from 'vue';
@@ -28,12 +30,20 @@ const LISTED = 12;
 <template>
   <v-menu>
     <template #activator="{ props }">
-      <button v-bind="props" type="button" class="player" :class="{ away }">
+      <button v-bind="props" type="button" class="player" :class="{ away, held: seat.asked !== null }">
+        <v-icon v-if="seat.asked !== null" :icon="mdiEyeOffOutline" size="14" />
         {{ seat.name }}<span v-if="away"> ({{ t('desk.away') }})</span>
         <v-icon :icon="mdiDotsHorizontal" size="14" />
       </button>
     </template>
     <v-list>
+      <v-list-item
+        v-if="seat.asked !== null"
+        :prepend-icon="mdiEyeOutline"
+        :title="t('desk.letNameThrough', { name: seat.asked })"
+        :subtitle="t('desk.nameHeld')"
+        @click="desk.ask({ type: 'renameSeat', seat: seat.id, name: seat.asked })"
+      />
       <v-list-item
         :prepend-icon="mdiPencilOutline"
         :title="t('desk.renamePlayer', { name: seat.name })"
@@ -76,6 +86,9 @@ const LISTED = 12;
   border-radius: 13px;
   font-size: 14px;
   cursor: pointer;
+}
+.held {
+  border: 2px solid var(--weld);
 }
 .away {
   border-style: dashed;

@@ -109,6 +109,7 @@ const line = computed(() => {
       <template v-if="view.phase === 'lobby'">
         <h1>{{ t('handset.waitTitle') }}</h1>
         <p>{{ t('handset.wait') }}</p>
+        <p v-if="seat.nameHeld">{{ t('handset.nameHeld', { name: seat.name }) }}</p>
       </template>
 
       <HandsetBetween

@@ -40,7 +40,7 @@ async function drawn(file: string): Promise<Blob> {
 }
 
 /** A file of the library in a form that every program knows; null where it is gone. */
-async function fetched(file: string): Promise<MediaFile | null> {
+export async function fetched(file: string): Promise<MediaFile | null> {
   let blob: Blob;
   if (isOfShelf(file)) blob = await drawn(file);
   else {

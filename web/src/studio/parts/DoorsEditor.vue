@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
 import RosterBar from '../people/RosterBar.vue';
+import WordsEditor from '../people/WordsEditor.vue';
 
 /** Who may come in, and how people come into teams. */
 const { t } = useI18n();
@@ -45,6 +46,7 @@ const tidy = () => (doors.value.roster = doors.value.roster.map((name) => name.t
       :label="t('people.madeNames')"
       @update:model-value="doors.madeNames = $event === true"
     />
+    <WordsEditor />
     <RosterBar />
     <v-textarea
       v-model="roster"

@@ -8,6 +8,7 @@ import { server } from '../../api/server.ts';
 import { useEditor, type EditorTab } from '../editor.ts';
 import RehearseDialog from '../RehearseDialog.vue';
 import SaveState from '../SaveState.vue';
+import VersionsDialog from '../share/VersionsDialog.vue';
 import StudioBar from '../StudioBar.vue';
 import CheckDialog from '../check/CheckDialog.vue';
 import { useShowCheck } from '../check/showCheck.ts';
@@ -59,6 +60,7 @@ function go(finding: ShowFinding): void {
   <StudioBar>
     <v-text-field v-model="editor.show!.title" class="title" :label="t('studio.showTitle')" maxlength="120" />
     <SaveState :state="editor.state" :why="editor.invalid" />
+    <VersionsDialog />
     <template #end>
       <v-btn
         variant="outlined"

@@ -22,6 +22,7 @@ export const handset = {
   place: '{place} place',
   you: '{name} · {team}',
   waitTitle: 'You are in',
+  nameHeld: 'The host looks at your name first. Until then you are {name}.',
   wait: 'The show begins soon. Keep this page open.',
   turnOwn: 'Your team chooses',
   turnOther: '{team} chooses',

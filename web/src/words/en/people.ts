@@ -64,4 +64,11 @@ export const people = {
     togetherAndApart: '{names} are to be together and apart.',
     noWay: 'With these wishes no even draw was found. Leave one out.',
   },
+  words: {
+    on: 'Hold back unwanted words in names and typed answers',
+    hint: 'Such a name is replaced by a made-up one, such an answer is not shown; at the desk you can let each through.',
+    languages: 'Languages of the lists',
+    also: 'Hold back as well (Enter after each)',
+    allow: 'Let through all the same (Enter after each)',
+  },
 };

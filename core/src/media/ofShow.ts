@@ -1,0 +1,36 @@
+import type { Show } from '../show/show.ts';
+import { isOfShelf, type Picture, type Sound, type Video } from './media.ts';
+import { mediaOf } from './ofQuestion.ts';
+
+/** Everything to see and hear in a show: in its questions, its look, its sounds. */
+export function mediaOfShow({ questions, look, sounds }: Show): (Picture | Sound | Video)[] {
+  return [
+    ...Object.values(questions).flatMap((question) => mediaOf(question).map(({ media }) => media)),
+    ...[look?.picture, look?.logo].flatMap((one) => one ?? []),
+    ...Object.values(sounds?.each ?? {}).flatMap((one) => one.own ?? []),
+  ];
+}
+
+/** Files that a show needs, those that ship with the application left out; each once. */
+export const filesOfShow = (show: Show): string[] => [
+  ...new Set(mediaOfShow(show).flatMap(({ file }) => (file !== null && !isOfShelf(file) ? [file] : []))),
+];
+
+/** Where a library keeps a file, with the size (pixels) that it gave a picture. */
+export interface PlacedFile {
+  id: string;
+  width: number;
+  height: number;
+}
+
+/** The same show with its files where a library has put them; what was put nowhere stays. */
+export function placeShowFiles(show: Show, placed: ReadonlyMap<string, PlacedFile>): Show {
+  const copy = JSON.parse(JSON.stringify(show)) as Show;
+  for (const media of mediaOfShow(copy)) {
+    const own = media.file === null ? undefined : placed.get(media.file);
+    if (!own) continue;
+    media.file = own.id;
+    if ('width' in media) Object.assign(media, { width: own.width, height: own.height });
+  }
+  return copy;
+}

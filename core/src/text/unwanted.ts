@@ -1,0 +1,54 @@
+import { foldText } from './fold.ts';
+
+/** Figures and signs that stand for letters where somebody wants a word to pass. */
+const standIns: Record<string, string> = {
+  '0': 'o',
+  '1': 'i',
+  '3': 'e',
+  '4': 'a',
+  '5': 's',
+  '7': 't',
+  '@': 'a',
+  $: 's',
+  '!': 'i',
+};
+/** Scripts that write words without blanks between them: there a word may stand anywhere. */
+const UNSPACED = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Hangul}]/u;
+
+const plain = (text: string) =>
+  foldText(text.replace(/[013457@$]|!(?=\p{L})/gu, (sign) => standIns[sign] ?? sign));
+/** "heeelp" and "help" are alike: runs of three and more letters count as one. */
+const shortened = (text: string) => text.replace(/(\p{L})\1{2,}/gu, '$1');
+/** Letters with blanks between them, as "a b c", closed up. */
+const closedUp = (text: string) =>
+  text.replace(/(?:^|(?<= ))(\p{L})(?: \p{L}(?= |$))+/gu, (letters) => letters.replaceAll(' ', ''));
+
+/**
+ * Makes a test for unwanted words. A word counts where it stands by itself, whatever its case and
+ * accents, with figures for letters, drawn out, or spaced: never within another word, so that no
+ * place and no name is suspected for its middle. `allowed` words never count.
+ */
+export function unwantedWords(
+  words: Iterable<string>,
+  allowed: Iterable<string> = [],
+): (text: string) => boolean {
+  const fine = new Set([...allowed].map(plain));
+  const single = new Set<string>();
+  const phrases: string[] = [];
+  const anywhere: string[] = [];
+  for (const word of words) {
+    const folded = plain(word);
+    if (folded === '' || fine.has(folded)) continue;
+    if (UNSPACED.test(folded)) anywhere.push(folded);
+    else if (folded.includes(' ')) phrases.push(` ${folded} `);
+    else single.add(folded);
+  }
+  const meant = (text: string) =>
+    text.split(' ').some((word) => single.has(word)) ||
+    phrases.some((phrase) => ` ${text} `.includes(phrase)) ||
+    anywhere.some((word) => text.includes(word));
+  return (text) => {
+    const folded = plain(text);
+    return [folded, shortened(folded), closedUp(folded)].some(meant);
+  };
+}
