@@ -118,6 +118,9 @@ const bringIn = () =>
 p {
   margin: 0;
 }
+.end {
+  justify-content: flex-end;
+}
 .found {
   display: flex;
   flex-direction: column;

@@ -89,6 +89,9 @@ async function bringBack(version: number): Promise<void> {
 p {
   margin: 0;
 }
+.end {
+  justify-content: flex-end;
+}
 ul {
   list-style: none;
   margin: 0;
