@@ -230,7 +230,15 @@ export async function pick(phone: Page, text: string): Promise<void> {
   await phone.getByRole('button', { name: /^Send/ }).click();
 }
 
-export const test = base.extend<object, { app: App }>({
+export const test = base.extend<{ tidy: void }, { app: App }>({
+  // Windows of a test that is over go on working – clocks, sockets, sounds – and slow down all that follow.
+  tidy: [
+    async ({ browser }, use) => {
+      await use();
+      await Promise.all(browser.contexts().map((context) => context.close()));
+    },
+    { auto: true },
+  ],
   app: [
     async ({}, use) => {
       const app = new App();

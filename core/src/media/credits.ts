@@ -1,5 +1,7 @@
 import type { Question } from '../question/question.ts';
+import type { Show } from '../show/show.ts';
 import { mediaOf } from './ofQuestion.ts';
+import { mediaBeside } from './ofShow.ts';
 
 /** One line of a credits card: whom to thank, for what, under which terms. */
 export interface CreditLine {
@@ -29,6 +31,19 @@ export function creditsOf(
       }));
     return all ? [...media, { credit: question.credit.trim(), licence: '', what: '' }] : media;
   });
+  return eachOnce(lines);
+}
+
+/** Whom to thank for what a show has beside its questions: its look, its own sounds. */
+export const creditsBeside = (show: Pick<Show, 'look' | 'sounds'>): CreditLine[] =>
+  mediaBeside(show).map(({ credit, licence, alt }) => ({
+    credit: credit.trim(),
+    licence: licence.trim(),
+    what: alt.trim(),
+  }));
+
+/** Lines that name somebody, each once. */
+export function eachOnce(lines: readonly CreditLine[]): CreditLine[] {
   const seen = new Set<string>();
   return lines.filter((one) => {
     const id = JSON.stringify(one);

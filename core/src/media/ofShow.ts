@@ -2,19 +2,26 @@ import type { Show } from '../show/show.ts';
 import { isOfShelf, type Picture, type Sound, type Video } from './media.ts';
 import { mediaOf } from './ofQuestion.ts';
 
+/** What belongs to no question: the pictures of the look, and sounds that stand in for the house's own. */
+export const mediaBeside = ({ look, sounds }: Pick<Show, 'look' | 'sounds'>): (Picture | Sound)[] => [
+  ...[look?.picture, look?.logo].flatMap((one) => one ?? []),
+  ...Object.values(sounds?.each ?? {}).flatMap((one) => one.own ?? []),
+];
+
 /** Everything to see and hear in a show: in its questions, its look, its sounds. */
-export function mediaOfShow({ questions, look, sounds }: Show): (Picture | Sound | Video)[] {
-  return [
-    ...Object.values(questions).flatMap((question) => mediaOf(question).map(({ media }) => media)),
-    ...[look?.picture, look?.logo].flatMap((one) => one ?? []),
-    ...Object.values(sounds?.each ?? {}).flatMap((one) => one.own ?? []),
-  ];
-}
+export const mediaOfShow = (show: Show): (Picture | Sound | Video)[] => [
+  ...Object.values(show.questions).flatMap((question) => mediaOf(question).map(({ media }) => media)),
+  ...mediaBeside(show),
+];
+
+const filesIn = (media: readonly (Picture | Sound | Video)[]): string[] => [
+  ...new Set(media.flatMap(({ file }) => (file !== null && !isOfShelf(file) ? [file] : []))),
+];
 
 /** Files that a show needs, those that ship with the application left out; each once. */
-export const filesOfShow = (show: Show): string[] => [
-  ...new Set(mediaOfShow(show).flatMap(({ file }) => (file !== null && !isOfShelf(file) ? [file] : []))),
-];
+export const filesOfShow = (show: Show): string[] => filesIn(mediaOfShow(show));
+/** Those of them that belong to no question. */
+export const filesBeside = (show: Show): string[] => filesIn(mediaBeside(show));
 
 /** Where a library keeps a file, with the size (pixels) that it gave a picture. */
 export interface PlacedFile {

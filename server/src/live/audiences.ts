@@ -119,8 +119,14 @@ export class Audiences {
   }
 
   #showHosts(state: SittingState): void {
-    this.#io.to(roomOf.stage(this.#sitting)).emit('view', stageView(state));
-    this.#io.to(roomOf.desk(this.#sitting)).emit('view', deskView(state));
+    const [stage, desk] = [roomOf.stage(this.#sitting), roomOf.desk(this.#sitting)];
+    if (this.#isWatched(stage)) this.#io.to(stage).emit('view', stageView(state));
+    if (this.#isWatched(desk)) this.#io.to(desk).emit('view', deskView(state));
+  }
+
+  /** A picture that nobody looks at is not made; whoever comes gets one of their own. */
+  #isWatched(room: string): boolean {
+    return (this.#io.sockets.adapter.rooms.get(room)?.size ?? 0) > 0;
   }
 
   /** An answer of somebody else changes nothing that a handset shows: then it hears nothing. */

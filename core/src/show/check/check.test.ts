@@ -128,6 +128,12 @@ describe('the check before the doors, case by case', () => {
       { media: { p: 9_000_000 } },
       'mediaHeavy',
     ],
+    [
+      'a logo that is not there',
+      (s) => (s.look = { theme: 'loft', logo: picture('logo', 'The lighthouse') }),
+      { media: { logo: null } },
+      'lookMissing',
+    ],
     ['a newer state in the library', () => {}, { newer: ['b'] }, 'newer'],
     ['too long for a small phone', () => {}, { tooLongForHandset: ['c'] }, 'tooLongForHandset'],
     [

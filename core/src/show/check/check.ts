@@ -1,5 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
 import { hasList } from '../fill.ts';
+import { filesBeside } from '../../media/ofShow.ts';
 import { contrastsOf, defaultLook } from '../look/look.ts';
 import type { Show } from '../show.ts';
 import { MIN_TEAMS } from '../team.ts';
@@ -30,6 +31,8 @@ export function checkShow(show: Show, facts: CheckFacts = {}): ShowFinding[] {
   const poor = contrastsOf(show.look ?? defaultLook).filter((one) => !one.enough);
   if (poor.length > 0)
     say('contrast', false, { n: poor.length, what: poor.map((one) => one.what).join(',') });
+  const gone = filesBeside(show).filter((file) => facts.media?.[file] === null).length;
+  if (gone > 0) say('lookMissing', false, { n: gone });
   const rounds = show.rounds.filter((round) => !round.off);
   if (rounds.length === 0) say('allOff', true);
   for (const round of rounds) {

@@ -25,6 +25,7 @@ export type ShowCode =
   | 'newer'
   | 'mediaMissing'
   | 'mediaHeavy'
+  | 'lookMissing'
   | 'tooLongForHandset'
   | 'loopback'
   | 'noSound'
@@ -57,6 +58,7 @@ const harm: readonly ShowFinding['code'][] = [
   'teamUnnamed',
   'teamsAlike',
   'mediaMissing',
+  'lookMissing',
   'loopback',
   'noSeats',
   'buzzKeys',

@@ -27,7 +27,7 @@ export function roomFindings(show: Show, rounds: readonly Round[], facts: CheckF
     });
   const { mode, score } = show.devices;
   const many = score === 'players' || show.teams.length > RULED_ON;
-  let sounds = false;
+  let sounds = show.sounds?.off !== true;
   for (const round of rounds) {
     const format = formatOf(round.format);
     const { floor } = { ...round.rules, ...format.prescribes };

@@ -1,4 +1,4 @@
-import { creditsOf, type CreditLine } from '../../media/credits.ts';
+import { creditsBeside, creditsOf, eachOnce, type CreditLine } from '../../media/credits.ts';
 import { soundsView, type SoundsView } from '../../show/sound/sounds.ts';
 import { seatsOf, type SittingState } from '../state.ts';
 import type { ClothRow } from '../../formats/format.ts';
@@ -22,7 +22,8 @@ const NAMES = 8;
 function creditsPlayed(state: SittingState): CreditLine[] {
   const shown = new Set(state.played.filter((play) => play.keyShown).map((play) => play.question));
   const questions = state.played.flatMap((play) => state.show.questions[play.question] ?? []);
-  return creditsOf(questions, (question) => shown.has(question.id));
+  const played = creditsOf(questions, (question) => shown.has(question.id));
+  return eachOnce([...played, ...creditsBeside(state.show)]);
 }
 
 export function stageView(state: SittingState): StageView {

@@ -7,7 +7,7 @@ const byRules: ReadonlySet<ShowFinding['code']> = new Set(['buzzKeys', 'noWayBac
 /** The part of the editor where a finding is mended. */
 export function tabFor(code: ShowFinding['code'], round: string | null): EditorTab {
   if (code === 'allOff') return 'order';
-  if (code === 'contrast') return 'look';
+  if (code === 'contrast' || code === 'lookMissing') return 'look';
   if (round === null) return 'teams';
   return byRules.has(code) ? 'rules' : 'board';
 }

@@ -382,6 +382,8 @@ export const studio = {
     noSeats: 'The lists of names leave teams without anybody.',
     newer: 'The library has a newer state of this question.',
     mediaMissing: 'A picture, sound or video of it is not there.',
+    lookMissing:
+      'A picture or a sound of the show itself is not there. | {n} pictures or sounds of the show itself are not there.',
     mediaHeavy: 'Its media are {mb} MB: phones on a poor network wait for them.',
     tooLongForHandset: 'On a small phone one has to scroll before there is anything to answer with.',
     loopback:
