@@ -18,6 +18,10 @@ const word = computed(() =>
   t(!mayPlay.value ? 'stage.soundOn' : muted.value ? 'stage.unmute' : 'stage.mute'),
 );
 
+/** Said in words at the doors alone: later it would stand over a score. */
+const calls = computed(() => !mayPlay.value && view.value?.phase === 'lobby');
+const sign = computed(() => (muted.value || !mayPlay.value ? mdiVolumeOff : mdiVolumeHigh));
+
 /** The click alone lets the sounds begin, where they were not muted. */
 async function toggle(): Promise<void> {
   if (mayPlay.value || muted.value) await sitting.send({ type: 'mute', on: !muted.value });
@@ -37,17 +41,19 @@ onUnmounted(() => window.removeEventListener('keydown', press, true));
   <!-- The click must not count as the act that lets sound begin before it is handled here. -->
   <v-btn
     class="sound"
-    :class="{ calls: !mayPlay }"
+    :class="{ calls }"
     size="small"
     variant="text"
-    :prepend-icon="muted || !mayPlay ? mdiVolumeOff : mdiVolumeHigh"
+    :prepend-icon="calls ? sign : undefined"
+    :icon="calls ? undefined : sign"
+    :aria-label="word"
     :data-playing="playing"
     :title="word"
     @pointerdown.stop
     @keydown.enter.stop
     @keydown.space.stop
     @click="toggle"
-    >{{ word }}</v-btn
+    ><template v-if="calls" #default>{{ word }}</template></v-btn
   >
 </template>
 
@@ -55,7 +61,7 @@ onUnmounted(() => window.removeEventListener('keydown', press, true));
 .sound {
   position: absolute;
   right: 48px;
-  bottom: 8px;
+  bottom: 4px;
   opacity: 0.7;
 }
 </style>
