@@ -39,7 +39,8 @@ export {
   type MediaPlace,
   type PlacedMedia,
 } from './media/ofQuestion.ts';
-export { filesOfShow, mediaOfShow, placeShowFiles, type PlacedFile } from './media/ofShow.ts';
+export { filesOfShow, mediaOfShow, placeShowFiles } from './media/ofShow.ts';
+export type { PlacedFile } from './media/ofQuestion.ts';
 export { creditsOf, type CreditLine } from './media/credits.ts';
 
 export { searchText, wordsOf } from './library/searchText.ts';
@@ -130,7 +131,6 @@ export { loopOf, shotOf, type Heard } from './show/sound/cue.ts';
 export {
   defaultLevel,
   loops,
-  soundFiles,
   soundNames,
   Sounds,
   soundView,

@@ -1,5 +1,6 @@
 import type { Question } from '../question/question.ts';
 import type { Show } from '../show/show.ts';
+import type { Picture } from './media.ts';
 import { mediaOf } from './ofQuestion.ts';
 import { mediaBeside } from './ofShow.ts';
 
@@ -10,6 +11,12 @@ export interface CreditLine {
   /** What it is, by its alternative text; empty for the text of a question. */
   what: string;
 }
+
+/** Whom to thank for one thing; where `named` is false, not for what. */
+const lineOf = (
+  { credit, licence, alt }: Pick<Picture, 'credit' | 'licence' | 'alt'>,
+  named = true,
+): CreditLine => ({ credit: credit.trim(), licence: licence.trim(), what: named ? alt.trim() : '' });
 
 /**
  * All whom a set of questions has to thank, each once, in the order in which they come up. Where the
@@ -24,11 +31,7 @@ export function creditsOf(
     const all = told(question);
     const media = mediaOf(question)
       .filter(({ place }) => all || place !== 'answerPicture')
-      .map(({ media: { credit, licence, alt } }) => ({
-        credit: credit.trim(),
-        licence: licence.trim(),
-        what: all ? alt.trim() : '',
-      }));
+      .map(({ media: one }) => lineOf(one, all));
     return all ? [...media, { credit: question.credit.trim(), licence: '', what: '' }] : media;
   });
   return eachOnce(lines);
@@ -36,11 +39,7 @@ export function creditsOf(
 
 /** Whom to thank for what a show has beside its questions: its look, its own sounds. */
 export const creditsBeside = (show: Pick<Show, 'look' | 'sounds'>): CreditLine[] =>
-  mediaBeside(show).map(({ credit, licence, alt }) => ({
-    credit: credit.trim(),
-    licence: licence.trim(),
-    what: alt.trim(),
-  }));
+  mediaBeside(show).map((one) => lineOf(one));
 
 /** Lines that name somebody, each once. */
 export function eachOnce(lines: readonly CreditLine[]): CreditLine[] {

@@ -50,18 +50,33 @@ export const filesOf = (question: Question): string[] => [
   ),
 ];
 
-/** The same question with pictures under the names and with the sizes (pixels) that a library gave them. */
-export function placeFiles(
-  question: Question,
-  placed: ReadonlyMap<string, { id: string; width: number; height: number }>,
-): Question {
-  const copy = JSON.parse(JSON.stringify(question)) as Question;
-  for (const { media } of mediaOf(copy)) {
+/** Where a library keeps a file, with the size (pixels) that it gave a picture. */
+export interface PlacedFile {
+  id: string;
+  width: number;
+  height: number;
+}
+
+/** Puts media, in place, under the names that a library gave them; what was put nowhere stays. */
+export function placeMedia(
+  all: readonly (Picture | Sound | Video)[],
+  placed: ReadonlyMap<string, PlacedFile>,
+): void {
+  for (const media of all) {
     const own = media.file === null ? undefined : placed.get(media.file);
     if (!own) continue;
     media.file = own.id;
     if ('width' in media) Object.assign(media, { width: own.width, height: own.height });
   }
+}
+
+/** The same question with its files where a library has put them. */
+export function placeFiles(question: Question, placed: ReadonlyMap<string, PlacedFile>): Question {
+  const copy = JSON.parse(JSON.stringify(question)) as Question;
+  placeMedia(
+    mediaOf(copy).map(({ media }) => media),
+    placed,
+  );
   return copy;
 }
 

@@ -1,6 +1,6 @@
 import type { Show } from '../show/show.ts';
 import { isOfShelf, type Picture, type Sound, type Video } from './media.ts';
-import { mediaOf } from './ofQuestion.ts';
+import { mediaOf, placeMedia, type PlacedFile } from './ofQuestion.ts';
 
 /** What belongs to no question: the pictures of the look, and sounds that stand in for the house's own. */
 export const mediaBeside = ({ look, sounds }: Pick<Show, 'look' | 'sounds'>): (Picture | Sound)[] => [
@@ -23,21 +23,9 @@ export const filesOfShow = (show: Show): string[] => filesIn(mediaOfShow(show));
 /** Those of them that belong to no question. */
 export const filesBeside = (show: Show): string[] => filesIn(mediaBeside(show));
 
-/** Where a library keeps a file, with the size (pixels) that it gave a picture. */
-export interface PlacedFile {
-  id: string;
-  width: number;
-  height: number;
-}
-
 /** The same show with its files where a library has put them; what was put nowhere stays. */
 export function placeShowFiles(show: Show, placed: ReadonlyMap<string, PlacedFile>): Show {
   const copy = JSON.parse(JSON.stringify(show)) as Show;
-  for (const media of mediaOfShow(copy)) {
-    const own = media.file === null ? undefined : placed.get(media.file);
-    if (!own) continue;
-    media.file = own.id;
-    if ('width' in media) Object.assign(media, { width: own.width, height: own.height });
-  }
+  placeMedia(mediaOfShow(copy), placed);
   return copy;
 }

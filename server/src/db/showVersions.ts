@@ -41,7 +41,7 @@ export async function keepVersion(
   );
 }
 
-/** The states that were kept, the newest first. @throws Problem 404 where the show is not this account's. */
+/** The states that were kept, the newest first; none where the show is not this account's. */
 export async function listVersions(accountId: string, id: string): Promise<ShowVersion[]> {
   const rows = await database().query<{ version: number; saved_at: Date; doc: Show | string }>(
     `SELECT one.version, one.saved_at, one.doc FROM show_version one JOIN show_doc s ON s.id = one.show_id

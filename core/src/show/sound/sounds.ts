@@ -56,7 +56,3 @@ export function soundsView(sounds: Sounds | undefined, muted: boolean): SoundsVi
   const each = Object.fromEntries(soundNames.map((name) => [name, soundView(sounds, name)]));
   return { muted, each: each as SoundsView['each'] };
 }
-
-/** The files that a show's own sounds need. */
-export const soundFiles = (sounds: Sounds | undefined): string[] =>
-  Object.values(sounds?.each ?? {}).flatMap((one) => (one.own ? [one.own.file] : []));
