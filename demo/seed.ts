@@ -63,11 +63,11 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
     const readyMade = readReadyMade(setsDir);
     for (const { name, set, questions } of readyMade) {
       const made = await createFilledSet(name === HERS ? ansa.id : account.id, set, questions);
-      if (name === HERS) await addMember(made.id, account.id, 'viewer');
+      if (name === HERS) await addMember({ what: 'set', id: made.id }, account.id, 'viewer');
     }
     const rough = v.parse(SetFile, draft);
     const { id: roughId } = await createFilledSet(account.id, rough.set, rough.questions);
-    await addMember(roughId, ansa.id, 'editor');
+    await addMember({ what: 'set', id: roughId }, ansa.id, 'editor');
     await new Rosters(database).keep(account.id, { name: 'Winter crew', names: CREW });
     await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
     await createShow(
@@ -78,6 +78,7 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
       ),
     );
     const { id: showId } = await fill(account.id, show, 'Winter evenings');
+    await addMember({ what: 'show', id: showId }, ansa.id, 'cohost');
 
     const code = newJoinCode(() => randomInt(2 ** 32) / 2 ** 32);
     const start = Date.now() - 12 * DAY;

@@ -27,6 +27,7 @@ import { readyMadeRoutes } from './http/readyMade.ts';
 import { rosterRoutes } from './http/rosters.ts';
 import { selectionRoutes } from './http/selections.ts';
 import { setRoutes } from './http/sets.ts';
+import { sharedLinkRoutes } from './http/sharedLinks.ts';
 import { sharingRoutes } from './http/sharing.ts';
 import { showRoutes } from './http/shows.ts';
 import { wordRoutes } from './http/words.ts';
@@ -88,6 +89,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   });
 
   const selections = new Selections(database, random);
+  const guesses = new Throttle();
   let ready = false;
   const app = makeApp({
     log,
@@ -107,7 +109,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       rosterRoutes(new Rosters(database)),
       setRoutes(),
       readyMadeRoutes(readReadyMade(config.setsDir)),
-      sharingRoutes(cookie, new Throttle()),
+      sharingRoutes('set', guesses, () => undefined),
+      sharingRoutes('show', guesses, ({ id }, account) => hosts.askAgain(id, account)),
+      sharedLinkRoutes(cookie, new Throttle()),
       questionRoutes(new QuestionSearch(database), (account, set, ofOthers) =>
         duplicatesOf(database, account, set, ofOthers, MOST_PAIRS),
       ),

@@ -186,7 +186,7 @@ test.each([
 describe('a link to read', () => {
   test('shows the questions without an account, and never who owns them by address', async () => {
     const answer = await world.call('POST', '/api/shared', { token: await link('read') });
-    expect(answer.json).toMatchObject({ kind: 'read', title: 'Tides', owner: 'Ansa', set: null });
+    expect(answer.json).toMatchObject({ what: 'set', kind: 'read', title: 'Tides', owner: 'Ansa', id: null });
     expect(answer.json.questions.map((one: { prompt: string }) => one.prompt)).toEqual([
       'What is a neap tide?',
       'Ebb?',
@@ -226,7 +226,7 @@ describe('a link to write', () => {
   test('tells no question before the passphrase is said, and is no way to a copy', async () => {
     const token = await link('edit');
     const { json, text } = await world.call('POST', '/api/shared', { token });
-    expect(json).toEqual({ kind: 'edit', title: 'Tides', owner: 'Ansa', set: null });
+    expect(json).toEqual({ what: 'set', kind: 'edit', title: 'Tides', owner: 'Ansa', id: null });
     expect(text).not.toContain('neap');
     const jory = await world.host('Jory');
     expect((await jory.call('POST', '/api/shared/copy', { token, ...copy })).status).toBe(403);

@@ -1,5 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router';
 import { useAccount } from './studio/account.ts';
+import { placeOf } from './studio/share/placeOf.ts';
 
 /** Every address of studio, desk, stage and results; each surface is loaded when it is opened. */
 export function makeRouter() {
@@ -8,7 +9,8 @@ export function makeRouter() {
     routes: [
       { path: '/studio', component: () => import('./studio/Library.vue'), meta: { host: true } },
       { path: '/studio/sign-in', component: () => import('./studio/SignIn.vue') },
-      { path: '/studio/shared', component: () => import('./studio/SharedSet.vue') },
+      { path: '/studio/begin', component: () => import('./studio/BeginShow.vue') },
+      { path: '/studio/shared', component: () => import('./studio/SharedThing.vue') },
       {
         path: '/studio/questions/bring-in',
         component: () => import('./studio/BringIn.vue'),
@@ -48,11 +50,11 @@ export function makeRouter() {
     // Where the server is away the page itself says so; only a clear "nobody" leads to the sign-in.
     const store = useAccount();
     if (!(await store.known())) return { path: '/studio/sign-in', query: { to: to.fullPath } };
-    // A guest of one set comes nowhere else.
+    // A guest of one set or one show comes nowhere else.
     const guestOf = store.account?.guestOf;
-    if (guestOf && !to.path.startsWith('/studio/questions'))
-      return { path: '/studio/questions', query: { set: guestOf } };
-    return true;
+    if (!guestOf) return true;
+    const own = placeOf(guestOf);
+    return to.path.startsWith(own.path) ? true : own;
   });
   return router;
 }

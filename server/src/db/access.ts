@@ -2,7 +2,8 @@ import { hasRight, type Right, type Role } from '@distaff/core';
 import { Op, QueryTypes, type WhereOptions } from 'sequelize';
 import { Problem } from '../problem.ts';
 import type { Account } from './accounts.ts';
-import { LinkRow, MemberRow, SetRow } from './models.ts';
+import { LinkRow, MemberRow, SetRow, ShowRow } from './models.ts';
+import type { SharedKind } from './shared.ts';
 
 /** Which questions somebody comes at: those of their own sets, and of sets that others share with them. */
 export interface Reach {
@@ -13,23 +14,29 @@ export interface Reach {
   read: readonly string[];
 }
 
+/** What somebody who came by a link with a passphrase is to what it leads to: as long as it is open. */
+async function guestMayWrite({ guestOf }: Account, what: SharedKind): Promise<boolean> {
+  if (guestOf?.what !== what) return false;
+  return (await LinkRow.count({ where: { ...guestOf, kind: 'edit' } })) > 0;
+}
+
 /** Sets that are deleted or no longer shared are out of reach at once, for guests of a link, too. */
 export async function reachOf(account: Account): Promise<Reach> {
   if (account.guestOf !== null) {
-    const open = await LinkRow.findOne({ where: { setId: account.guestOf, kind: 'edit' } });
-    const set = open && (await SetRow.findOne({ where: { id: account.guestOf, deletedAt: null } }));
+    const open = await guestMayWrite(account, 'set');
+    const set = open && (await SetRow.findOne({ where: { id: account.guestOf.id, deletedAt: null } }));
     const sets = set ? [set.id] : [];
     return { accountId: account.id, edit: sets, read: sets };
   }
-  const rows = await MemberRow.sequelize!.query<{ set_id: string; role: Role }>(
-    `SELECT m.set_id, m.role FROM set_member m JOIN question_set s ON s.id = m.set_id
-      WHERE m.account_id = ? AND s.deleted_at IS NULL`,
+  const rows = await MemberRow.sequelize!.query<{ id: string; role: Role }>(
+    `SELECT m.id, m.role FROM shared_member m JOIN question_set s ON s.id = m.id
+      WHERE m.what = 'set' AND m.account_id = ? AND s.deleted_at IS NULL`,
     { replacements: [account.id], type: QueryTypes.SELECT },
   );
   return {
     accountId: account.id,
-    edit: rows.filter((row) => row.role === 'editor').map((row) => row.set_id),
-    read: rows.map((row) => row.set_id),
+    edit: rows.filter((row) => row.role === 'editor').map((row) => row.id),
+    read: rows.map((row) => row.id),
   };
 }
 
@@ -38,13 +45,15 @@ export const within = (reach: Reach, right: 'read' | 'edit'): WhereOptions => ({
   [Op.or]: [{ accountId: reach.accountId }, { setId: { [Op.in]: [...reach[right]] } }],
 });
 
-const refusals: Record<Right, string> = {
-  read: '',
-  edit: 'You may read this set, not change it.',
-  copy: 'The owner of this set does not let it be copied.',
-  own: 'Only the owner of this set can do that.',
+const refusals: Record<Right, (what: SharedKind) => string> = {
+  read: () => '',
+  edit: (what) => `You may read this ${what}, not change it.`,
+  copy: (what) => `The owner of this ${what} does not let it be copied.`,
+  host: () => 'You may read this show, not play it. Make a copy of your own for that.',
+  own: (what) => `Only the owner of this ${what} can do that.`,
 };
-export const refusal = (right: Right) => new Problem(403, 'notAllowed', refusals[right]);
+export const refusal = (right: Right, what: SharedKind = 'set') =>
+  new Problem(403, 'notAllowed', refusals[right](what));
 
 export interface Access {
   role: Role;
@@ -66,4 +75,34 @@ export async function accessTo(reach: Reach, setId: string, right: Right): Promi
   if (!set || !role) throw new Problem(404, 'notThere', 'There is no such question set, or it was deleted.');
   if (!hasRight(role, right, set.mayCopy)) throw refusal(right);
   return { role, ownerId: set.accountId, mayCopy: set.mayCopy };
+}
+
+/** What somebody is to a show, or null where they are nothing to it. A guest is never its owner. */
+export async function roleInShow(
+  account: Account,
+  show: { id: string; accountId: string },
+): Promise<Role | null> {
+  if (account.guestOf !== null)
+    return account.guestOf.id === show.id && (await guestMayWrite(account, 'show')) ? 'editor' : null;
+  if (show.accountId === account.id) return 'owner';
+  const member = await MemberRow.findOne({ where: { what: 'show', id: show.id, accountId: account.id } });
+  return member?.role ?? null;
+}
+
+/**
+ * A show, for somebody who has this right in it; deleted ones are there for nobody but whoever asks
+ * for them. @throws Problem 404 where they are nothing to it, 403 where they may not do this.
+ */
+export async function accessToShow(
+  account: Account,
+  id: string,
+  right: Right,
+  { deleted = false } = {},
+): Promise<{ role: Role; row: ShowRow; ownerId: string }> {
+  const row = await ShowRow.findByPk(id);
+  const there = row !== null && ((row.deletedAt ?? null) !== null) === deleted;
+  const role = there ? await roleInShow(account, row) : null;
+  if (!there || !role) throw new Problem(404, 'notThere', 'There is no such show, or it was deleted.');
+  if (!hasRight(role, right, true)) throw refusal(right, 'show');
+  return { role, row, ownerId: row.accountId };
 }

@@ -3,24 +3,25 @@ import { nanoid } from 'nanoid';
 import { hashToken, newToken } from '../auth/tokens.ts';
 import { Problem } from '../problem.ts';
 import { AccountRow, LoginRow } from './models.ts';
+import type { SharedRef } from './shared.ts';
 
 export interface Account {
   id: string;
   /** Null for a guest. */
   email: string | null;
   name: string;
-  /** The set in which a guest may write, who came by a link with a passphrase; null for a host. */
-  guestOf: string | null;
+  /** What a guest may write in, who came by a link with a passphrase; null for a host. */
+  guestOf: SharedRef | null;
 }
 
 /** How long a sign-in lasts, in milliseconds. */
 export const LOGIN_LASTS = 30 * 24 * 3_600_000;
 
-const plain = ({ id, email, name, guestOf }: AccountRow): Account => ({
+const plain = ({ id, email, name, guestOf, guestWhat }: AccountRow): Account => ({
   id,
   email,
   name,
-  guestOf: guestOf ?? null,
+  guestOf: guestOf ? { what: guestWhat!, id: guestOf } : null,
 });
 
 /** @throws Problem 409 where the address has an account already. */
@@ -35,15 +36,19 @@ export async function createAccount(email: string, name: string, passwordHash: s
 }
 
 /** A guest is nothing but a name under which something is written, and a cookie. */
-export async function createGuest(name: string, setId: string): Promise<Account> {
-  return plain(
-    await AccountRow.create({ id: nanoid(), email: null, name, passwordHash: '', guestOf: setId }),
-  );
+export async function createGuest(name: string, { what, id }: SharedRef): Promise<Account> {
+  const nobody = { email: null, passwordHash: '' };
+  return plain(await AccountRow.create({ id: nanoid(), name, ...nobody, guestOf: id, guestWhat: what }));
 }
 
 export async function accountByEmail(email: string): Promise<(Account & { passwordHash: string }) | null> {
   const row = await AccountRow.findOne({ where: { email } });
   return row && { ...plain(row), passwordHash: row.passwordHash };
+}
+
+export async function accountById(id: string): Promise<Account | null> {
+  const row = await AccountRow.findByPk(id);
+  return row && plain(row);
 }
 
 /** Opens a login session. @returns the token for the cookie; only its hash is kept. */
@@ -57,8 +62,7 @@ export async function openLogin(accountId: string, now: number): Promise<string>
 export async function accountByLogin(token: string, now: number): Promise<Account | null> {
   const login = await LoginRow.findByPk(hashToken(token));
   if (!login || login.expiresAt.getTime() < now) return null;
-  const row = await AccountRow.findByPk(login.accountId);
-  return row && plain(row);
+  return accountById(login.accountId);
 }
 
 export async function closeLogin(token: string): Promise<void> {

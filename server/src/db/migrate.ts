@@ -12,6 +12,7 @@ import * as building from './migrations/0009-building.ts';
 import * as rosters from './migrations/0010-rosters.ts';
 import * as logByCommits from './migrations/0011-log-by-commits.ts';
 import * as showVersions from './migrations/0012-show-versions.ts';
+import * as sharedShows from './migrations/0013-shared-shows.ts';
 
 /** Brings the tables up to date. @returns the names of the migrations that were carried out. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
@@ -30,6 +31,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
       { name: '0010-rosters', up: () => rosters.up(queries) },
       { name: '0011-log-by-commits', up: () => logByCommits.up(queries) },
       { name: '0012-show-versions', up: () => showVersions.up(queries) },
+      { name: '0013-shared-shows', up: () => sharedShows.up(queries) },
     ],
     storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
     logger: undefined,

@@ -6,7 +6,8 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { KindName, Question, Show } from '@distaff/core';
+import type { GivenRole, KindName, Question, Show } from '@distaff/core';
+import type { SharedKind } from './shared.ts';
 
 export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreationAttributes<AccountRow>> {
   declare id: string;
@@ -14,8 +15,9 @@ export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreation
   declare email: string | null;
   declare name: string;
   declare passwordHash: string;
-  /** The set that a guest may write in; null for a host. */
+  /** The set or the show that a guest may write in, by its id; null for a host. */
   declare guestOf: CreationOptional<string | null>;
+  declare guestWhat: CreationOptional<SharedKind | null>;
   declare createdAt: CreationOptional<Date>;
 }
 
@@ -52,14 +54,16 @@ export class SetRow extends Model<InferAttributes<SetRow>, InferCreationAttribut
 }
 
 export class MemberRow extends Model<InferAttributes<MemberRow>, InferCreationAttributes<MemberRow>> {
-  declare setId: string;
+  declare what: SharedKind;
+  declare id: string;
   declare accountId: string;
-  declare role: 'editor' | 'viewer';
+  declare role: GivenRole;
   declare since: Date;
 }
 
 export class LinkRow extends Model<InferAttributes<LinkRow>, InferCreationAttributes<LinkRow>> {
-  declare setId: string;
+  declare what: SharedKind;
+  declare id: string;
   declare kind: 'read' | 'edit';
   declare token: string;
   declare passphraseHash: string | null;
@@ -149,6 +153,7 @@ export function defineModels(sequelize: Sequelize): void {
       name: { type: DataTypes.STRING(80), allowNull: false },
       passwordHash: { type: DataTypes.STRING(200), allowNull: false },
       guestOf: DataTypes.STRING(40),
+      guestWhat: DataTypes.STRING(10),
       createdAt: DataTypes.DATE(3),
     },
     { sequelize, tableName: 'account', updatedAt: false },
@@ -193,22 +198,24 @@ export function defineModels(sequelize: Sequelize): void {
   );
   MemberRow.init(
     {
-      setId: { type: DataTypes.STRING(40), primaryKey: true },
+      what: { type: DataTypes.STRING(10), primaryKey: true },
+      id,
       accountId: { type: DataTypes.STRING(40), primaryKey: true },
       role: { type: DataTypes.STRING(10), allowNull: false },
       since: { type: DataTypes.DATE(3), allowNull: false },
     },
-    { sequelize, tableName: 'set_member', timestamps: false },
+    { sequelize, tableName: 'shared_member', timestamps: false },
   );
   LinkRow.init(
     {
-      setId: { type: DataTypes.STRING(40), primaryKey: true },
+      what: { type: DataTypes.STRING(10), primaryKey: true },
+      id,
       kind: { type: DataTypes.STRING(10), primaryKey: true },
       token: { type: DataTypes.STRING(40), allowNull: false },
       passphraseHash: DataTypes.STRING(200),
       since: { type: DataTypes.DATE(3), allowNull: false },
     },
-    { sequelize, tableName: 'set_link', timestamps: false },
+    { sequelize, tableName: 'shared_link', timestamps: false },
   );
   QuestionRow.init(
     {

@@ -64,8 +64,8 @@ export async function listSets(reach: Reach, { deleted = false } = {}): Promise<
   const rows = await SetRow.sequelize!.query<SummaryRow>(
     `SELECT s.id, s.title, s.description, s.folder, s.credit, s.updated_at, s.archived_at, s.may_copy,
         s.account_id AS ownerId, a.name AS owner,
-        EXISTS (SELECT 1 FROM set_member m WHERE m.set_id = s.id)
-          OR EXISTS (SELECT 1 FROM set_link l WHERE l.set_id = s.id) AS shared,
+        EXISTS (SELECT 1 FROM shared_member m WHERE m.what = 'set' AND m.id = s.id)
+          OR EXISTS (SELECT 1 FROM shared_link l WHERE l.what = 'set' AND l.id = s.id) AS shared,
         COUNT(q.id) AS questions, COALESCE(SUM(q.unfinished), 0) AS unfinished
       FROM question_set s JOIN account a ON a.id = s.account_id
         LEFT JOIN question q ON q.set_id = s.id AND q.deleted_at IS NULL

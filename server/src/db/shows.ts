@@ -1,4 +1,4 @@
-import { Show } from '@distaff/core';
+import { Show, type Role } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { Op, QueryTypes } from 'sequelize';
 import * as v from 'valibot';
@@ -19,11 +19,14 @@ export interface ShowSummary {
   updatedAt: string;
   questions: number;
   teams: number;
+  role: Role;
+  /** Whose it is, where it is somebody else's. */
+  owner: string | null;
+  /** Whether others can come at it, by name or by a link. */
+  shared: boolean;
 }
 
-const missing = () => new Problem(404, 'notThere', 'There is no such show, or it was deleted.');
-
-const stored = (row: ShowRow): StoredShow => ({
+export const storedShow = (row: ShowRow): StoredShow => ({
   id: row.id,
   version: row.version,
   updatedAt: row.updatedAt.toISOString(),
@@ -31,35 +34,55 @@ const stored = (row: ShowRow): StoredShow => ({
   show: v.parse(Show, row.doc),
 });
 
-async function rowOf(accountId: string, id: string, deleted = false): Promise<ShowRow> {
-  const row = await ShowRow.findOne({ where: { id, accountId } });
-  if (!row || (row.deletedAt !== null) !== deleted) throw missing();
-  return row;
+/** A show as it comes out of the database for a list. */
+interface SummaryRow {
+  id: string;
+  title: string;
+  updated_at: Date;
+  questions: number;
+  teams: number;
+  role: Role | null;
+  owner: string;
+  shared: number;
 }
 
-/** The account's shows, last changed first; at most `limit` from `offset` on. */
+/**
+ * The shows of an account and those that others share with it, or its own deleted ones; last changed
+ * first, at most `limit` from `offset` on.
+ */
 export async function listShows(
   accountId: string,
   { deleted = false, limit = 50, offset = 0 } = {},
 ): Promise<{ shows: ShowSummary[]; total: number }> {
-  const where = { accountId, deletedAt: deleted ? { [Op.ne]: null } : null };
-  const { rows, count } = await ShowRow.findAndCountAll({
-    where,
-    order: [
-      ['updatedAt', 'DESC'],
-      ['id', 'ASC'],
-    ],
-    limit,
-    offset,
-  });
+  const db = ShowRow.sequelize!;
+  const from = `FROM show_doc s JOIN account a ON a.id = s.account_id
+    LEFT JOIN shared_member m ON m.what = 'show' AND m.id = s.id AND m.account_id = :accountId
+    WHERE s.deleted_at IS ${deleted ? 'NOT NULL' : 'NULL'}
+      AND (s.account_id = :accountId ${deleted ? '' : 'OR m.account_id IS NOT NULL'})`;
+  const replacements = { accountId, limit, offset };
+  const [rows, [count]] = await Promise.all([
+    db.query<SummaryRow>(
+      `SELECT s.id, s.title, s.updated_at, m.role, a.name AS owner,
+          COALESCE(JSON_LENGTH(s.doc, '$.questions'), 0) AS questions,
+          COALESCE(JSON_LENGTH(s.doc, '$.teams'), 0) AS teams,
+          EXISTS (SELECT 1 FROM shared_member o WHERE o.what = 'show' AND o.id = s.id)
+            OR EXISTS (SELECT 1 FROM shared_link l WHERE l.what = 'show' AND l.id = s.id) AS shared
+        ${from} ORDER BY s.updated_at DESC, s.id LIMIT :limit OFFSET :offset`,
+      { replacements, type: QueryTypes.SELECT },
+    ),
+    db.query<{ n: number }>(`SELECT COUNT(*) AS n ${from}`, { replacements, type: QueryTypes.SELECT }),
+  ]);
   const shows = rows.map((row) => ({
     id: row.id,
     title: row.title,
-    updatedAt: row.updatedAt.toISOString(),
-    questions: Object.keys(row.doc.questions).length,
-    teams: row.doc.teams.length,
+    updatedAt: new Date(row.updated_at).toISOString(),
+    questions: Number(row.questions),
+    teams: Number(row.teams),
+    role: row.role ?? ('owner' as const),
+    owner: row.role === null ? null : row.owner,
+    shared: Boolean(row.shared),
   }));
-  return { shows, total: count };
+  return { shows, total: Number(count!.n) };
 }
 
 /** Notes which questions of the library a show holds copies of. */
@@ -76,51 +99,33 @@ async function noteUses(id: string, show: Show): Promise<void> {
   });
 }
 
-export async function createShow(accountId: string, show: Show): Promise<StoredShow> {
-  const row = await ShowRow.create({ id: nanoid(), accountId, title: show.title, version: 1, doc: show });
+export async function createShow(accountId: string, show: Show, id = nanoid()): Promise<StoredShow> {
+  const row = await ShowRow.create({ id, accountId, title: show.title, version: 1, doc: show });
   await noteUses(row.id, show);
-  return stored(row);
+  return storedShow(row);
 }
-
-export const readShow = async (accountId: string, id: string): Promise<StoredShow> =>
-  stored(await rowOf(accountId, id));
 
 /**
  * Saves a show that was changed from `version`.
  * @throws Problem 409 with the newer show in its details where somebody saved in between.
  */
-export async function saveShow(
-  accountId: string,
-  id: string,
-  version: number,
-  show: Show,
-): Promise<StoredShow> {
+export async function saveShow(id: string, version: number, show: Show): Promise<StoredShow> {
   const [changed] = await ShowRow.update(
     { doc: show, title: show.title, version: version + 1 },
-    { where: { id, accountId, version, deletedAt: null } },
+    { where: { id, version, deletedAt: null } },
   );
-  const row = await rowOf(accountId, id);
+  const row = (await ShowRow.findByPk(id))!;
   if (changed === 0) {
     const sentence = 'Somebody changed this show in the meantime.';
-    throw new Problem(409, 'stale', sentence, { current: stored(row) });
+    throw new Problem(409, 'stale', sentence, { current: storedShow(row) });
   }
   await noteUses(id, show);
-  return stored(row);
+  return storedShow(row);
 }
 
-export async function duplicateShow(accountId: string, id: string, title: string): Promise<StoredShow> {
-  const { doc } = await rowOf(accountId, id);
-  return createShow(accountId, { ...doc, title: title.slice(0, 120) });
-}
-
-/** Puts a show away; it can be restored. */
-export async function deleteShow(accountId: string, id: string): Promise<void> {
-  await (await rowOf(accountId, id)).update({ deletedAt: new Date() }, { silent: true });
-}
-
-export async function restoreShow(accountId: string, id: string): Promise<StoredShow> {
-  return stored(await (await rowOf(accountId, id, true)).update({ deletedAt: null }, { silent: true }));
-}
+/** Puts a show away, so that it can be restored, or restores it. */
+export const putAway = async (row: ShowRow, away: boolean): Promise<StoredShow> =>
+  storedShow(await row.update({ deletedAt: away ? new Date() : null }, { silent: true }));
 
 /** Questions of a show, by their ids there, of which the library has a newer state that somebody comes at. */
 export async function newerThan(reach: Reach, show: Show): Promise<string[]> {

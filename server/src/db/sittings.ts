@@ -6,7 +6,15 @@ import {
   type LoggedEvent,
   type SittingState,
 } from '@distaff/core';
-import { Op, QueryTypes, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
+import {
+  literal,
+  Op,
+  QueryTypes,
+  UniqueConstraintError,
+  type Sequelize,
+  type Transaction,
+  type WhereOptions,
+} from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { SittingRow } from './models.ts';
@@ -84,9 +92,23 @@ export class Sittings {
     return row && info(row);
   }
 
-  /** @throws Problem 404 where it is not there or not this account's. */
+  /** Sittings that an account opened, and those of shows that it owns or hosts with others. */
+  #of(accountId: string): WhereOptions {
+    const own = this.#db.escape(accountId);
+    const shows = literal(`(SELECT id FROM show_doc WHERE account_id = ${own}
+      UNION SELECT id FROM shared_member
+        WHERE what = 'show' AND account_id = ${own} AND role IN ('editor', 'cohost'))`);
+    return { [Op.or]: [{ accountId }, { rehearsal: false, showId: { [Op.in]: shows } }] };
+  }
+
+  /** Whether an account may sit at the desk of a sitting. */
+  async mayHost(accountId: string, id: string): Promise<boolean> {
+    return (await SittingRow.count({ where: { id, ...this.#of(accountId) } })) > 0;
+  }
+
+  /** @throws Problem 404 where it is not there or not for this account. */
   async ofAccount(accountId: string, id: string): Promise<SittingInfo> {
-    const row = await SittingRow.findOne({ where: { id, accountId } });
+    const row = await SittingRow.findOne({ where: { id, ...this.#of(accountId) } });
     if (!row) throw new Problem(404, 'notThere', 'There is no such sitting.');
     return info(row);
   }
@@ -125,7 +147,7 @@ export class Sittings {
     offset: number,
   ): Promise<{ sittings: SittingInfo[]; total: number }> {
     const { rows, count } = await SittingRow.findAndCountAll({
-      where: { accountId, rehearsal: false },
+      where: { ...this.#of(accountId), rehearsal: false },
       order: [
         ['openedAt', 'DESC'],
         ['id', 'ASC'],

@@ -4,6 +4,7 @@ import { nameSchema } from '@distaff/core';
 import { hashPassword, passwordFits } from '../auth/password.ts';
 import type { Throttle } from '../auth/throttle.ts';
 import { accountByEmail, closeLogin, createAccount, openLogin, type Account } from '../db/accounts.ts';
+import { goOnAsMember } from '../db/sharing.ts';
 import { Problem } from '../problem.ts';
 import { read, someone } from './context.ts';
 import type { LoginCookie } from './login.ts';
@@ -39,6 +40,7 @@ export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
   router.post('/accounts', async (ctx) => {
     const { email, name, password } = read(SignUp, ctx.request.body);
     const account = await createAccount(email, name, await hashPassword(password));
+    if (ctx.state.account) await goOnAsMember(ctx.state.account as Account, account.id);
     cookie.set(ctx, await openLogin(account.id, Date.now()));
     ctx.status = 201;
     ctx.body = { account: publicPart(account) };
@@ -54,6 +56,7 @@ export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
       throw new Problem(401, 'wrong', 'E-mail address or password is wrong.');
     }
     guesses.succeeded(key);
+    if (ctx.state.account) await goOnAsMember(ctx.state.account as Account, account.id);
     cookie.set(ctx, await openLogin(account.id, Date.now()));
     ctx.body = { account: publicPart(account) };
   });

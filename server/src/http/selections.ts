@@ -1,13 +1,17 @@
 import Router from '@koa/router';
 import { Id, Selection } from '@distaff/core';
 import * as v from 'valibot';
+import { reachOf, accessToShow } from '../db/access.ts';
+import { accountById } from '../db/accounts.ts';
 import type { Selections } from '../db/selections.ts';
-import { reach, read, signedIn } from './context.ts';
+import { read, signedIn } from './context.ts';
 
 const Take = v.object({
   rule: Selection,
   group: v.pipe(v.string(), v.maxLength(40)),
   taken: v.pipe(v.array(Id), v.maxLength(5000)),
+  /** The show that the questions are for: they come from the library of its owner, as at the doors. */
+  show: v.optional(Id),
 });
 const Some = v.object({ ids: v.pipe(v.array(Id), v.maxLength(2000)) });
 
@@ -15,9 +19,10 @@ const Some = v.object({ ids: v.pipe(v.array(Id), v.maxLength(2000)) });
 export function selectionRoutes(selections: Selections): Router {
   const router = new Router({ prefix: '/api' });
   router.post('/selections', async (ctx) => {
-    signedIn(ctx);
-    const { rule, group, taken } = read(Take, ctx.request.body);
-    ctx.body = await selections.take(await reach(ctx), rule, group, new Set(taken));
+    const account = signedIn(ctx);
+    const { rule, group, taken, show } = read(Take, ctx.request.body);
+    const owner = show ? await accountById((await accessToShow(account, show, 'edit')).ownerId) : account;
+    ctx.body = await selections.take(await reachOf(owner!), rule, group, new Set(taken));
   });
   router.post('/measured', async (ctx) => {
     const account = signedIn(ctx);

@@ -1,25 +1,29 @@
 import Router from '@koa/router';
-import { checkShow, filesOfShow, Id, newJoinCode, openDoors, Room, Show, type Random } from '@distaff/core';
+import {
+  checkShow,
+  filesOfShow,
+  Id,
+  newJoinCode,
+  openDoors,
+  Room,
+  Show,
+  type Random,
+  type Right,
+} from '@distaff/core';
 import { nanoid } from 'nanoid';
 import * as v from 'valibot';
 import { newToken } from '../auth/tokens.ts';
-import {
-  createShow,
-  deleteShow,
-  duplicateShow,
-  listShows,
-  newerThan,
-  readShow,
-  restoreShow,
-  saveShow,
-} from '../db/shows.ts';
+import { reachOf, accessToShow } from '../db/access.ts';
+import { accountById } from '../db/accounts.ts';
+import { createShow, listShows, newerThan, putAway, saveShow, storedShow } from '../db/shows.ts';
+import { sharingOf } from '../db/sharing.ts';
 import { keepVersion, listVersions, readVersion } from '../db/showVersions.ts';
 import type { Selections } from '../db/selections.ts';
 import type { Sittings } from '../db/sittings.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
 import type { MediaFiles } from '../media/mediaFiles.ts';
 import { Problem } from '../problem.ts';
-import { pageOf, reach, read, signedIn, type Ctx } from './context.ts';
+import { pageOf, reach, read, signedIn, someone, type Ctx } from './context.ts';
 
 const Save = v.object({ version: v.pipe(v.number(), v.integer(), v.minValue(1)), show: Show });
 const Version = v.pipe(v.string(), v.regex(/^\d{1,9}$/), v.transform(Number));
@@ -27,7 +31,11 @@ const Create = v.object({ show: Show });
 const Rehearse = v.object({ room: Room });
 const Duplicate = v.object({ title: v.pipe(v.string(), v.minLength(1), v.maxLength(120)) });
 
-const idOf = (ctx: Ctx & { params: Record<string, string> }) => read(Id, ctx.params.id);
+type ShowCtx = Ctx & { params: Record<string, string> };
+
+/** The show that is asked for, where whoever asks has this right in it. */
+const allowed = (ctx: ShowCtx, right: Right, more?: { deleted: boolean }) =>
+  accessToShow(someone(ctx), read(Id, ctx.params.id), right, more);
 
 /** The library of shows, and opening the doors of one. */
 export function showRoutes(
@@ -48,11 +56,21 @@ export function showRoutes(
     ctx.body = await createShow(account.id, read(Create, ctx.request.body).show);
   });
   router.get('/:id', async (ctx) => {
-    ctx.body = await readShow(signedIn(ctx).id, idOf(ctx));
+    const { row, role, ownerId } = await allowed(ctx, 'read');
+    const owner = await accountById(ownerId);
+    const unowned = owner?.guestOf != null;
+    ctx.body = {
+      ...storedShow(row),
+      role,
+      unowned,
+      owner: role === 'owner' || unowned ? null : (owner?.name ?? null),
+      // Whoever writes in what belongs to nobody came by this link, and comes back by it alone.
+      link: unowned ? (await sharingOf({ what: 'show', id: row.id })).editLink : null,
+    };
   });
   // What the check before the doors cannot know from the show alone.
   router.get('/:id/facts', async (ctx) => {
-    const { show } = await readShow(signedIn(ctx).id, idOf(ctx));
+    const { show } = storedShow((await allowed(ctx, 'read')).row);
     const files = filesOfShow(show);
     const bytes = await Promise.all(files.map((file) => media.bytesOf(file)));
     ctx.body = {
@@ -61,42 +79,47 @@ export function showRoutes(
     };
   });
   router.put('/:id', async (ctx) => {
-    const account = signedIn(ctx);
+    const { row } = await allowed(ctx, 'edit');
     const { version, show } = read(Save, ctx.request.body);
-    await keepVersion(account.id, idOf(ctx), { onlyAfterAWhile: true });
-    ctx.body = await saveShow(account.id, idOf(ctx), version, show);
+    await keepVersion(row.id, { onlyAfterAWhile: true });
+    ctx.body = await saveShow(row.id, version, show);
   });
   router.get('/:id/versions', async (ctx) => {
-    ctx.body = { versions: await listVersions(signedIn(ctx).id, idOf(ctx)) };
+    ctx.body = { versions: await listVersions((await allowed(ctx, 'edit')).row.id) };
   });
   router.get('/:id/versions/:version', async (ctx) => {
-    const version = read(Version, ctx.params.version);
-    ctx.body = { show: await readVersion(signedIn(ctx).id, idOf(ctx), version) };
+    const { row } = await allowed(ctx, 'edit');
+    ctx.body = { show: await readVersion(row.id, read(Version, ctx.params.version)) };
   });
   // Kept now, before something is brought back over it.
   router.post('/:id/versions', async (ctx) => {
-    await keepVersion(signedIn(ctx).id, idOf(ctx));
+    await keepVersion((await allowed(ctx, 'edit')).row.id);
     ctx.status = 204;
   });
   router.delete('/:id', async (ctx) => {
-    await deleteShow(signedIn(ctx).id, idOf(ctx));
+    await putAway((await allowed(ctx, 'own')).row, true);
     ctx.status = 204;
   });
   router.post('/:id/restore', async (ctx) => {
-    ctx.body = await restoreShow(signedIn(ctx).id, idOf(ctx));
+    ctx.body = await putAway((await allowed(ctx, 'own', { deleted: true })).row, false);
   });
   router.post('/:id/duplicate', async (ctx) => {
     const account = signedIn(ctx);
+    const { row } = await allowed(ctx, 'copy');
+    const { title } = read(Duplicate, ctx.request.body);
     ctx.status = 201;
-    ctx.body = await duplicateShow(account.id, idOf(ctx), read(Duplicate, ctx.request.body).title);
+    ctx.body = await createShow(account.id, { ...row.doc, title });
   });
 
   /** Opens the doors of a show, for people or for a rehearsal. */
-  async function open(ctx: Ctx & { params: Record<string, string> }, rehearsal: boolean) {
+  async function open(ctx: ShowCtx, rehearsal: boolean) {
     const account = signedIn(ctx);
-    const { id, show: written } = await readShow(account.id, idOf(ctx));
-    if (!rehearsal) await keepVersion(account.id, id);
-    const show = await selections.takeAnew(await reach(ctx), written);
+    const { row, ownerId } = await allowed(ctx, 'host');
+    const { id, show: written } = storedShow(row);
+    if (!rehearsal) await keepVersion(id);
+    // Rules take from the owner's library, whoever opens the doors.
+    const owner = (await accountById(ownerId))!;
+    const show = await selections.takeAnew(await reachOf(owner), written);
     const pace = await selections.pace(account.id);
     const mustMend = checkShow(show).filter((finding) => finding.mustMend);
     if (mustMend.length > 0)

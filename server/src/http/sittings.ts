@@ -45,15 +45,22 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
     const log = await hosts.get(info.id).host.log();
     ctx.body = { tally: tally(log, state.scores), time: timeLost(log) };
   });
+  /** The sitting, where whoever asks opened it. */
+  const opened = async (ctx: Ctx & { params: Record<string, string> }): Promise<SittingInfo> => {
+    const account = signedIn(ctx);
+    const info = await sittings.ofAccount(account.id, read(Id, ctx.params.id));
+    if (info.accountId === account.id) return info;
+    throw new Problem(403, 'notAllowed', 'Only who opened the doors can do that.');
+  };
   // A co-host comes to the desk by a link, with no account: it can be made once and closed again.
   router.post('/sittings/:id/desk-link', async (ctx) => {
-    const { id } = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+    const { id } = await opened(ctx);
     const key = (await sittings.deskKey(id)) ?? newToken();
     await sittings.setDeskKey(id, key);
     ctx.body = { key };
   });
   router.delete('/sittings/:id/desk-link', async (ctx) => {
-    const { id } = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+    const { id } = await opened(ctx);
     await sittings.setDeskKey(id, null);
     hosts.get(id).audiences.turnCoHostsAway();
     ctx.status = 204;

@@ -31,6 +31,8 @@ export const CO_HOST = 'co-host';
 
 export const roomOf = {
   coHost: (sitting: string) => `co-host:${sitting}`,
+  /** The desks of one account for all sittings of a show. */
+  member: (show: string, account: string) => `member:${show}:${account}`,
   desk: (sitting: string) => `desk:${sitting}`,
   stage: (sitting: string) => `stage:${sitting}`,
   handset: (sitting: string) => `handset:${sitting}`,

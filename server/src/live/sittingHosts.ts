@@ -79,6 +79,11 @@ export class SittingHosts {
     this.#parts.io.in([roomOf.desk(id), roomOf.stage(id), roomOf.handset(id)]).disconnectSockets(true);
   }
 
+  /** A show is no longer shared with somebody: their desks ask again whether they may stay. */
+  askAgain(show: string, account: string): void {
+    this.#parts.io.in(roomOf.member(show, account)).disconnectSockets(true);
+  }
+
   /** Loads every open sitting, so that their clocks go on with nobody watching. */
   async resume(): Promise<number> {
     const ids = await this.#parts.store.openIds();

@@ -52,7 +52,7 @@ interface Parts {
 
 interface Visit {
   live: LiveSitting;
-  stageKey: string;
+  info: SittingInfo;
   as: 'desk' | 'stage' | 'handset';
   actor: Actor | null;
   seat: string | null;
@@ -96,7 +96,7 @@ async function admit(parts: Parts, socket: Socket): Promise<Visit> {
   const waits = () => parts.guesses.wait(from, parts.now()) > 0;
   if (auth.as === 'desk') {
     const info = await parts.store.byId(auth.sitting);
-    if (account && info?.accountId === account.id)
+    if (account && info && (await mayHost(parts, account, info)))
       return visit(parts, info, 'desk', { role: 'host', id: account.id });
     if (auth.key && info && !waits()) {
       if ((await parts.store.deskKey(info.id)) === auth.key)
@@ -130,11 +130,15 @@ async function admit(parts: Parts, socket: Socket): Promise<Visit> {
 
 const visit = (parts: Parts, info: SittingInfo, as: Visit['as'], actor: Actor | null): Visit => ({
   live: parts.hosts.get(info.id),
-  stageKey: info.stageKey,
+  info,
   as,
   actor,
   seat: null,
 });
+
+/** Who opened the doors may, and who hosts the show with them. */
+const mayHost = async ({ store }: Parts, account: Account, info: SittingInfo): Promise<boolean> =>
+  account.id === info.accountId || (account.guestOf === null && (await store.mayHost(account.id, info.id)));
 
 /** A handset that holds the token of a seat sits there again, on whatever device. */
 function takeSeatBack(to: Visit, state: SittingState, token: string): void {
@@ -146,7 +150,7 @@ function takeSeatBack(to: Visit, state: SittingState, token: string): void {
 }
 
 async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<void> {
-  const { live, as } = visitor;
+  const { live, as, info } = visitor;
   const sitting = live.host.id;
   listen(parts, socket, visitor);
   live.delays.watch(socket);
@@ -159,11 +163,13 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   const state = await live.host.state();
   if (live.rehearsal) socket.emit('rehearsal', live.rehearsal.told);
   if (as === 'desk') {
-    if (visitor.actor!.id === CO_HOST) void socket.join(roomOf.coHost(sitting));
+    const { id } = visitor.actor!;
+    if (id === CO_HOST) void socket.join(roomOf.coHost(sitting));
+    else if (info.showId !== null) void socket.join(roomOf.member(info.showId, id));
     socket.emit('keys', {
-      stage: visitor.stageKey,
-      view: viewKey(visitor.stageKey),
-      coHost: visitor.actor!.id === CO_HOST,
+      stage: info.stageKey,
+      view: viewKey(info.stageKey),
+      coHost: id !== info.accountId,
     });
     socket.emit('view', deskView(state));
     socket.emit('present', live.audiences.present());

@@ -26,8 +26,13 @@ export interface Account {
   /** Null for a guest. */
   email: string | null;
   name: string;
-  /** The one set that a guest of a link with a passphrase may write in; null for a host. */
-  guestOf: string | null;
+  /** What a guest of a link with a passphrase may write in; null for a host. */
+  guestOf: SharedRef | null;
+}
+/** One set or one show, as what it is shared. */
+export interface SharedRef {
+  what: 'set' | 'show';
+  id: string;
 }
 /** An earlier state of a show, in short. */
 export interface ShowVersion {
@@ -43,12 +48,27 @@ export interface StoredShow {
   updatedAt: string;
   show: Show;
 }
+/** What one is to a show oneself. */
+export interface ShowAccess {
+  role: Role;
+  /** Whose it is, where it is somebody else's. */
+  owner: string | null;
+  /** Begun without an account, and nobody's yet. */
+  unowned: boolean;
+  /** The link by which one comes back to a show that is nobody's. */
+  link: string | null;
+}
 export interface ShowSummary {
   id: string;
   title: string;
   updatedAt: string;
   questions: number;
   teams: number;
+  role: Role;
+  /** Whose it is, where it is somebody else's. */
+  owner: string | null;
+  /** Whether others can come at it, by name or by a link. */
+  shared: boolean;
 }
 export interface SittingInfo {
   id: string;
@@ -87,18 +107,25 @@ export interface SetSummary extends QuestionSet {
   /** Whether others can come at it, by name or by a link. */
   shared: boolean;
 }
-/** With whom a set is shared; a token is null where there is no such link. */
+/** With whom something is shared; a token is null where there is no such link. */
 export interface Sharing {
   mayCopy: boolean;
   members: { id: string; name: string; email: string; role: GivenRole }[];
   readLink: string | null;
   editLink: string | null;
 }
-/** What a link shows. `set` is the set's id for whoever has it in their library anyway. */
-export type SharedSet = { title: string; owner: string; set: string | null } & (
+/** What a link shows. `id` is that of the thing for whoever comes at it anyway. */
+export type SharedThing = {
+  what: SharedRef['what'];
+  title: string;
+  /** Null for a show that is nobody's yet. */
+  owner: string | null;
+  id: string | null;
+} & (
   | { kind: 'edit' }
   | { kind: 'read'; mayCopy: boolean; description: string; credit: string; questions: Question[] }
 );
+const pathOf = ({ what, id }: SharedRef) => `/api/${what}s/${id}`;
 export interface StoredQuestion {
   id: string;
   setId: string;
@@ -182,7 +209,16 @@ export const server = {
       `/api/shows?limit=${limit}&offset=${offset}${deleted ? '&deleted=1' : ''}`,
     ),
   createShow: (show: Show) => call<StoredShow>('POST', '/api/shows', { show }),
-  show: (id: string) => call<StoredShow>('GET', `/api/shows/${id}`),
+  show: (id: string) => call<StoredShow & ShowAccess>('GET', `/api/shows/${id}`),
+  /** Begins a show with nothing but a name and a passphrase. */
+  beginShow: (name: string, passphrase: string, show: Show) =>
+    call<{ id: string; token: string; account: Account }>('POST', '/api/shows/begin', {
+      name,
+      passphrase,
+      show,
+    }),
+  /** Makes a show that is nobody's one's own. */
+  takeShow: (id: string) => call<void>('POST', `/api/shows/${id}/take`),
   versions: async (id: string) =>
     (await call<{ versions: ShowVersion[] }>('GET', `/api/shows/${id}/versions`)).versions,
   version: async (id: string, version: number) =>
@@ -197,9 +233,9 @@ export const server = {
     call<StoredShow>('POST', `/api/shows/${id}/duplicate`, { title }),
   deleteShow: (id: string) => call<void>('DELETE', `/api/shows/${id}`),
   restoreShow: (id: string) => call<StoredShow>('POST', `/api/shows/${id}/restore`),
-  /** Questions of the library by a rule, but for those whose ids are `taken`. */
-  take: (rule: Selection, group: string, taken: string[]) =>
-    call<TakenQuestions>('POST', '/api/selections', { rule, group, taken }),
+  /** Questions for a show from the library of its owner by a rule, but for those whose ids are `taken`. */
+  take: (show: string, rule: Selection, group: string, taken: string[]) =>
+    call<TakenQuestions>('POST', '/api/selections', { rule, group, taken, show }),
   measured: (ids: string[]) => call<{ measured: Record<string, Measured> }>('POST', '/api/measured', { ids }),
   rosters: () => call<{ rosters: StoredRoster[] }>('GET', '/api/rosters'),
   keepRoster: (roster: Roster) => call<{ rosters: StoredRoster[] }>('PUT', '/api/rosters', roster),
@@ -226,22 +262,22 @@ export const server = {
     call<StoredSet>('POST', `/api/sets/${id}/${on ? 'archive' : 'unarchive'}`),
   deleteSet: (id: string) => call<void>('DELETE', `/api/sets/${id}`),
   restoreSet: (id: string) => call<StoredSet>('POST', `/api/sets/${id}/restore`),
-  sharing: (set: string) => call<Sharing>('GET', `/api/sets/${set}/sharing`),
-  allowCopies: (set: string, mayCopy: boolean) =>
-    call<Sharing>('PUT', `/api/sets/${set}/sharing`, { mayCopy }),
-  addMember: (set: string, email: string, role: GivenRole) =>
-    call<Sharing>('POST', `/api/sets/${set}/members`, { email, role }),
-  removeMember: (set: string, account: string) =>
-    call<Sharing>('DELETE', `/api/sets/${set}/members/${account}`),
-  leaveSet: (set: string) => call<void>('DELETE', `/api/sets/${set}/members/me`),
-  openLink: (set: string, kind: 'read' | 'edit', passphrase?: string) =>
-    call<Sharing>('PUT', `/api/sets/${set}/links/${kind}`, { passphrase }),
-  closeLink: (set: string, kind: 'read' | 'edit') =>
-    call<Sharing>('DELETE', `/api/sets/${set}/links/${kind}`),
-  shared: (token: string) => call<SharedSet>('POST', '/api/shared', { token }),
+  sharing: (ref: SharedRef) => call<Sharing>('GET', `${pathOf(ref)}/sharing`),
+  allowCopies: (ref: SharedRef, mayCopy: boolean) =>
+    call<Sharing>('PUT', `${pathOf(ref)}/sharing`, { mayCopy }),
+  addMember: (ref: SharedRef, email: string, role: GivenRole) =>
+    call<Sharing>('POST', `${pathOf(ref)}/members`, { email, role }),
+  removeMember: (ref: SharedRef, account: string) =>
+    call<Sharing>('DELETE', `${pathOf(ref)}/members/${account}`),
+  leave: (ref: SharedRef) => call<void>('DELETE', `${pathOf(ref)}/members/me`),
+  openLink: (ref: SharedRef, kind: 'read' | 'edit', passphrase?: string) =>
+    call<Sharing>('PUT', `${pathOf(ref)}/links/${kind}`, { passphrase }),
+  closeLink: (ref: SharedRef, kind: 'read' | 'edit') =>
+    call<Sharing>('DELETE', `${pathOf(ref)}/links/${kind}`),
+  shared: (token: string) => call<SharedThing>('POST', '/api/shared', { token }),
   copyShared: (token: string, title: string) => call<StoredSet>('POST', '/api/shared/copy', { token, title }),
   enterShared: (token: string, passphrase: string, name: string) =>
-    call<{ set: string; account: Account }>('POST', '/api/shared/enter', { token, passphrase, name }),
+    call<SharedRef & { account: Account }>('POST', '/api/shared/enter', { token, passphrase, name }),
   addQuestions: (set: string, questions: Question[]) =>
     call<{ ids: string[] }>('POST', `/api/sets/${set}/questions`, { questions }),
 

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { situations, type Situation } from '@distaff/core';
+import { hasRight, situations, type Situation } from '@distaff/core';
 import {
+  mdiAccountMultipleOutline,
   mdiContentDuplicate,
   mdiDeleteOutline,
   mdiDotsVertical,
   mdiDownload,
+  mdiLocationExit,
   mdiPlus,
   mdiRestore,
 } from '@mdi/js';
@@ -14,6 +16,7 @@ import { useRouter } from 'vue-router';
 import type { ShowSummary } from '../api/server.ts';
 import { useFormat } from '../design/useFormat.ts';
 import { useLibrary } from './library.ts';
+import ShareDialog from './share/ShareDialog.vue';
 import ShowFileDialog from './share/ShowFileDialog.vue';
 import StudioBar from './StudioBar.vue';
 
@@ -46,6 +49,16 @@ async function create(situation: Situation | null): Promise<void> {
 async function remove(show: ShowSummary): Promise<void> {
   await library.remove(show.id);
   deleted.value = show;
+}
+const sharing = ref<ShowSummary | null>(null);
+function endSharing(): void {
+  sharing.value = null;
+  void library.load();
+}
+const left = ref('');
+async function leave(show: ShowSummary): Promise<void> {
+  await library.leave(show.id);
+  left.value = show.title || t('studio.untitled');
 }
 async function undo(): Promise<void> {
   if (deleted.value) await library.restore(deleted.value.id);
@@ -113,6 +126,10 @@ async function undo(): Promise<void> {
                 >{{ t('studio.facts', { questions: show.questions, teams: show.teams }) }} ·
                 {{ t('studio.changed', { when: day(show.updatedAt) }) }}</span
               >
+              <span v-if="show.owner !== null" class="muted">
+                · {{ t('share.by', { name: show.owner }) }}</span
+              >
+              <span v-else-if="show.shared" class="muted"> · {{ t('share.shared') }}</span>
             </div>
             <v-btn
               v-if="library.deletedOnes"
@@ -122,7 +139,9 @@ async function undo(): Promise<void> {
               >{{ t('studio.restore') }}</v-btn
             >
             <template v-else>
-              <v-btn variant="outlined" :to="`/studio/shows/${show.id}`">{{ t('studio.edit') }}</v-btn>
+              <v-btn variant="outlined" :to="`/studio/shows/${show.id}`">{{
+                t(hasRight(show.role, 'edit', true) ? 'studio.edit' : 'share.openShow')
+              }}</v-btn>
               <v-menu>
                 <template #activator="{ props }">
                   <v-btn
@@ -135,6 +154,12 @@ async function undo(): Promise<void> {
                 </template>
                 <v-list>
                   <v-list-item
+                    v-if="show.owner === null"
+                    :prepend-icon="mdiAccountMultipleOutline"
+                    :title="t('share.open')"
+                    @click="sharing = show"
+                  />
+                  <v-list-item
                     :prepend-icon="mdiContentDuplicate"
                     :title="t('studio.duplicate')"
                     @click="library.duplicate(show.id, t('studio.copyOf', { title: show.title }))"
@@ -145,9 +170,16 @@ async function undo(): Promise<void> {
                     @click="file = show.id"
                   />
                   <v-list-item
+                    v-if="show.owner === null"
                     :prepend-icon="mdiDeleteOutline"
                     :title="t('studio.delete')"
                     @click="remove(show)"
+                  />
+                  <v-list-item
+                    v-else
+                    :prepend-icon="mdiLocationExit"
+                    :title="t('share.leave')"
+                    @click="leave(show)"
                   />
                 </v-list>
               </v-menu>
@@ -191,6 +223,17 @@ async function undo(): Promise<void> {
       :saves="file === 'in' ? null : file"
       @update:model-value="file = null"
     />
+    <!-- The list says which shows are shared. -->
+    <ShareDialog
+      v-if="sharing"
+      :model-value="true"
+      :shared="{ what: 'show', id: sharing.id }"
+      :title="sharing.title || t('studio.untitled')"
+      @update:model-value="endSharing"
+    />
+    <v-snackbar :model-value="left !== ''" @update:model-value="left = ''">{{
+      t('share.left', { title: left })
+    }}</v-snackbar>
     <v-snackbar :model-value="deleted !== null" @update:model-value="deleted = null">
       {{ t('studio.deleted', { title: deleted?.title ?? '' }) }}
       <template #actions

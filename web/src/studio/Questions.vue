@@ -65,7 +65,7 @@ onMounted(async () => {
   document.title = `${t('common.appName')} – ${t('library.title')}`;
   Object.assign(bank.query, emptyQuery(), {
     // A guest has one set and no library around it.
-    set: account.account?.guestOf ?? (typeof route.query.set === 'string' ? route.query.set : ''),
+    set: account.account?.guestOf?.id ?? (typeof route.query.set === 'string' ? route.query.set : ''),
   });
   const { question } = route.query;
   if (typeof question === 'string' && question) void editor.load(question);

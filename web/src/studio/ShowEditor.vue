@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { layOut, type ShowFinding } from '@distaff/core';
+import { hasRight, layOut, type ShowFinding } from '@distaff/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
@@ -22,6 +22,8 @@ import TeamsEditor from './parts/TeamsEditor.vue';
 import { useAllPlaces } from './preview/useAllPlaces.ts';
 import PreviewAll from './preview/PreviewAll.vue';
 import { useSlots } from './parts/useSlots.ts';
+import OwnerNote from './share/OwnerNote.vue';
+import ShowReader from './ShowReader.vue';
 
 /** Writing a show: its rounds along the top, the chosen one at the left, a question in the middle, its looks at the right. */
 const { t } = useI18n();
@@ -40,8 +42,13 @@ const place = computed(() => {
   return at < 0 ? null : String(at);
 });
 
+// Before the first picture, as the store still holds the show of an earlier visit; and for the next one.
+watch(
+  () => route.params.show,
+  (id) => id && void editor.load(String(id)),
+  { immediate: true },
+);
 onMounted(() => {
-  void editor.load(String(route.params.show));
   window.addEventListener('pagehide', editor.flush);
   window.addEventListener('focus', editor.refresh);
 });
@@ -90,7 +97,9 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
     <v-btn color="primary" to="/studio">{{ t('studio.toLibrary') }}</v-btn>
   </div>
   <div v-else-if="!editor.show" class="centre" role="status">{{ t('common.loading') }}</div>
+  <ShowReader v-else-if="!hasRight(editor.access.role, 'edit', true)" />
   <div v-else class="page">
+    <OwnerNote />
     <EditorBar v-model:tab="tab" @go="goTo">
       <RoundStrip v-if="tab === 'board' || tab === 'rules'" />
     </EditorBar>

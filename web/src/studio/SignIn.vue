@@ -11,7 +11,7 @@ const { t } = useI18n();
 const route = useRoute();
 const router = useRouter();
 const account = useAccount();
-const isNew = ref(false);
+const isNew = ref(route.query.new === '1');
 const email = ref('');
 const name = ref('');
 const password = ref('');
@@ -82,7 +82,8 @@ async function submit(): Promise<void> {
           t(isNew ? 'studio.toSignIn' : 'studio.toSignUp')
         }}</v-btn>
       </form>
-      <a href="/">{{ t('studio.players') }}</a>
+      <router-link to="/studio/begin">{{ t('share.begin') }}</router-link>
+      <a href="/" class="players">{{ t('studio.players') }}</a>
     </section>
   </main>
 </template>
@@ -135,9 +136,11 @@ h1 {
   background: rgb(179 38 58 / 8%);
 }
 .side > a {
-  margin-top: auto;
   align-self: center;
   padding: 8px;
+}
+.side > .players {
+  margin-top: auto;
 }
 @media (max-width: 720px) {
   .page {

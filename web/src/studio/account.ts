@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { server, type Account } from '../api/server.ts';
+import type { Show } from '@distaff/core';
+import { server, type Account, type SharedRef } from '../api/server.ts';
 
 /** Who is signed in on this browser. */
 export const useAccount = defineStore('account', () => {
@@ -22,17 +23,23 @@ export const useAccount = defineStore('account', () => {
   const signUp = async (email: string, name: string, password: string) => {
     account.value = (await server.signUp(email, name, password)).account;
   };
-  /** Comes into a shared set by its link: as a guest, or with the account one has. @returns the set's id. */
-  const enter = async (token: string, passphrase: string, name: string): Promise<string> => {
+  /** Comes into what is shared by its link: as a guest, or with the account one has. */
+  const enter = async (token: string, passphrase: string, name: string): Promise<SharedRef> => {
     const answer = await server.enterShared(token, passphrase, name);
     account.value = answer.account;
-    return answer.set;
+    return answer;
+  };
+  /** Begins a show without an account. @returns its id. */
+  const begin = async (name: string, passphrase: string, show: Show): Promise<string> => {
+    const answer = await server.beginShow(name, passphrase, show);
+    account.value = answer.account;
+    return answer.id;
   };
   const signOut = async () => {
     await server.signOut();
     account.value = null;
   };
-  /** A host, rather than a guest of one set. */
+  /** A host, rather than a guest of one set or show. */
   const isHost = computed(() => account.value !== null && account.value.guestOf === null);
-  return { account, isHost, known, signIn, signUp, enter, signOut };
+  return { account, isHost, known, signIn, signUp, enter, begin, signOut };
 });

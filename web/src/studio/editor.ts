@@ -17,8 +17,9 @@ import {
 } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
-import { server, type StoredShow, type TakenQuestions } from '../api/server.ts';
+import { computed, ref, shallowRef } from 'vue';
+import { server, type ShowAccess, type StoredShow, type TakenQuestions } from '../api/server.ts';
+import { useAccount } from './account.ts';
 import { savedDocument } from './savedDocument.ts';
 
 const stored = ({ version, show }: StoredShow) => ({ version, doc: show });
@@ -27,12 +28,21 @@ export type EditorTab = 'order' | 'board' | 'teams' | 'rules' | 'look';
 
 /** The show that is being written. */
 export const useEditor = defineStore('editor', () => {
+  /** What one is to the show oneself. */
+  const access = shallowRef<ShowAccess>({ role: 'owner', owner: null, unowned: false, link: null });
   const { doc: show, ...saved } = savedDocument<Show>({
     name: 'draft',
-    read: async (id) => stored(await server.show(id)),
+    read: async (id) => stored((access.value = await server.show(id))),
     write: async (id, version, doc, keepalive) => stored(await server.saveShow(id, version, doc, keepalive)),
     current: (details) => stored(details.current as StoredShow),
   });
+
+  /** Makes a show that is nobody's one's own. */
+  async function take(): Promise<void> {
+    await saved.save();
+    await server.takeShow(saved.id.value);
+    access.value = { role: 'owner', owner: null, unowned: false, link: null };
+  }
 
   const newId = () => nanoid(10);
   /** The id of the round that is looked at; the first one where it names none. */
@@ -56,11 +66,12 @@ export const useEditor = defineStore('editor', () => {
   async function load(id: string): Promise<void> {
     await Promise.all([
       saved.load(id),
-      // Without it the estimate is only wider.
-      server.pace().then(
-        (found) => (pace.value = found),
-        () => undefined,
-      ),
+      // Without it the estimate is only wider. A guest has played nothing.
+      useAccount().isHost &&
+        server.pace().then(
+          (found) => (pace.value = found),
+          () => undefined,
+        ),
     ]);
   }
 
@@ -88,7 +99,7 @@ export const useEditor = defineStore('editor', () => {
     const rule = own?.content.rule;
     if (!own || !rule) return null;
     const taken = [...originsBeside(show.value!, own.id)];
-    const { questions, ...told } = await server.take(rule, show.value!.group ?? '', taken);
+    const { questions, ...told } = await server.take(saved.id.value, rule, show.value!.group ?? '', taken);
     const fill = () => fillRound(show.value!, list.value!, questions, newId);
     if (own.content.items.length > 0) saved.remove('building.replaced', fill);
     else fill();
@@ -134,6 +145,8 @@ export const useEditor = defineStore('editor', () => {
 
   return {
     ...saved,
+    access,
+    take,
     load,
     pace,
     length,

@@ -1,8 +1,8 @@
-import { blankShow, showFor, type Situation } from '@distaff/core';
-import { nanoid } from 'nanoid';
+import type { Situation } from '@distaff/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { server, type ShowSummary, type SittingInfo } from '../api/server.ts';
+import { newShow } from './newShow.ts';
 
 const PAGE = 30;
 
@@ -53,11 +53,8 @@ export const useLibrary = defineStore('library', () => {
     );
 
   /** Makes a show: laid out for a situation, or with nothing but an empty board. @returns its id. */
-  async function create(title: string, situation: Situation | null, teamName: (n: number) => string) {
-    const newId = () => nanoid(10);
-    const show = situation ? showFor(situation, title, newId, teamName) : blankShow(title, newId);
-    return (await server.createShow(show)).id;
-  }
+  const create = async (title: string, situation: Situation | null, teamName: (n: number) => string) =>
+    (await server.createShow(newShow(title, situation, teamName))).id;
   const duplicate = (id: string, title: string) =>
     guarded(async () => {
       await server.duplicateShow(id, title);
@@ -71,6 +68,12 @@ export const useLibrary = defineStore('library', () => {
   const restore = (id: string) =>
     guarded(async () => {
       await server.restoreShow(id);
+      await load();
+    });
+  /** Takes a show of somebody else out of the library. */
+  const leave = (id: string) =>
+    guarded(async () => {
+      await server.leave({ what: 'show', id });
       await load();
     });
   return {
@@ -88,5 +91,6 @@ export const useLibrary = defineStore('library', () => {
     duplicate,
     remove,
     restore,
+    leave,
   };
 });

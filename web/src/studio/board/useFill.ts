@@ -30,7 +30,7 @@ export function useFill() {
       if (empty.length === 0) return 0;
       const rule = { ...from, kinds: [], difficulty: null, count: empty.length, shuffle: true, anew: false };
       const taken = Object.values(editor.show!.questions).flatMap((one) => one.origin?.id ?? []);
-      const { questions } = await server.take(rule, editor.show!.group ?? '', taken);
+      const { questions } = await server.take(editor.id, rule, editor.show!.group ?? '', taken);
       const measured = await measuredOf(questions.flatMap((one) => one.origin?.id ?? []));
       const sorted = byDifficulty(questions, (one) => measured[one.origin?.id ?? ''] ?? null);
       sorted.forEach((question, i) => editor.writeQuestion(empty[i]!, question));

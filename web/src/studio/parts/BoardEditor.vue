@@ -9,6 +9,7 @@ import FillDialog from '../board/FillDialog.vue';
 import LibraryTray from '../board/LibraryTray.vue';
 import CellButton from '../board/CellButton.vue';
 import { useCellDrop } from '../board/useCellDrop.ts';
+import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 
@@ -16,6 +17,7 @@ import NumberField from '../question/NumberField.vue';
 const cell = defineModel<string | null>('cell', { required: true });
 const { t } = useI18n();
 const { points } = useFormat();
+const account = useAccount();
 const editor = useEditor();
 const content = computed(() => editor.board!.content);
 const root = ref<HTMLElement | null>(null);
@@ -124,6 +126,7 @@ async function pick(id: string): Promise<void> {
               @keydown.enter.prevent
             />
             <button
+              v-if="account.isHost"
               type="button"
               class="drop"
               :aria-label="t('building.fillCategory', { category: category.name || r + 1 })"
@@ -175,6 +178,7 @@ async function pick(id: string): Promise<void> {
         >{{ t('studio.addValue') }}</v-btn
       >
       <v-btn
+        v-if="account.isHost"
         variant="outlined"
         size="small"
         :prepend-icon="mdiMagnify"

@@ -2,12 +2,14 @@
 import { intoTeams } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
 import RosterBar from '../people/RosterBar.vue';
 import WordsEditor from '../people/WordsEditor.vue';
 
 /** Who may come in, and how people come into teams. */
 const { t } = useI18n();
+const account = useAccount();
 const editor = useEditor();
 const doors = computed(() => editor.show!.doors);
 const roster = computed({
@@ -47,7 +49,7 @@ const tidy = () => (doors.value.roster = doors.value.roster.map((name) => name.t
       @update:model-value="doors.madeNames = $event === true"
     />
     <WordsEditor />
-    <RosterBar />
+    <RosterBar v-if="account.isHost" />
     <v-textarea
       v-model="roster"
       rows="2"

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import type { ShowFinding } from '@distaff/core';
-import { mdiAlertOutline, mdiCheck, mdiDoorOpen } from '@mdi/js';
+import { mdiAccountMultipleOutline, mdiAlertOutline, mdiCheck, mdiDoorOpen } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { server } from '../../api/server.ts';
+import { useAccount } from '../account.ts';
 import { useEditor, type EditorTab } from '../editor.ts';
 import RehearseDialog from '../RehearseDialog.vue';
 import SaveState from '../SaveState.vue';
+import ShareDialog from '../share/ShareDialog.vue';
 import VersionsDialog from '../share/VersionsDialog.vue';
 import StudioBar from '../StudioBar.vue';
 import CheckDialog from '../check/CheckDialog.vue';
@@ -19,7 +21,9 @@ const emit = defineEmits<{ go: [finding: ShowFinding] }>();
 const { t } = useI18n();
 const router = useRouter();
 const editor = useEditor();
+const account = useAccount();
 const check = useShowCheck();
+const sharing = ref(false);
 const checking = ref(false);
 const opening = ref(false);
 const problem = ref('');
@@ -61,6 +65,24 @@ function go(finding: ShowFinding): void {
     <v-text-field v-model="editor.show!.title" class="title" :label="t('studio.showTitle')" maxlength="120" />
     <SaveState :state="editor.state" :why="editor.invalid" />
     <VersionsDialog />
+    <template v-if="editor.access.role === 'owner'">
+      <v-btn
+        variant="text"
+        size="small"
+        :icon="mdiAccountMultipleOutline"
+        :title="t('share.open')"
+        :aria-label="t('share.open')"
+        @click="sharing = true"
+      />
+      <ShareDialog
+        v-model="sharing"
+        :shared="{ what: 'show', id: editor.id }"
+        :title="editor.show!.title || t('studio.untitled')"
+      />
+    </template>
+    <span v-else-if="editor.access.owner && account.isHost" class="muted clip">{{
+      t('share.by', { name: editor.access.owner })
+    }}</span>
     <template #end>
       <v-btn
         variant="outlined"
@@ -69,10 +91,12 @@ function go(finding: ShowFinding): void {
       >
         {{ t('studio.unfinishedCount', check.findings.length, { named: { n: check.findings.length } }) }}
       </v-btn>
-      <RehearseDialog />
-      <v-btn color="primary" :prepend-icon="mdiDoorOpen" :loading="opening" @click="ask">{{
-        t('studio.openDoors')
-      }}</v-btn>
+      <template v-if="account.isHost">
+        <RehearseDialog />
+        <v-btn color="primary" :prepend-icon="mdiDoorOpen" :loading="opening" @click="ask">{{
+          t('studio.openDoors')
+        }}</v-btn>
+      </template>
     </template>
   </StudioBar>
   <div class="second">

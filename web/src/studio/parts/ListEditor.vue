@@ -5,6 +5,7 @@ import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
+import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
 import { kindIcons } from '../question/kindIcons.ts';
 import RuleEditor from '../order/RuleEditor.vue';
@@ -16,6 +17,7 @@ import CoversEditor from './CoversEditor.vue';
 const item = defineModel<string | null>('item', { required: true });
 const { t } = useI18n();
 const { points } = useFormat();
+const account = useAccount();
 const editor = useEditor();
 const content = computed(() => editor.list!.content);
 const picking = ref(false);
@@ -61,7 +63,7 @@ const add = () => (item.value = editor.addItem());
       />
       <v-switch v-model="content.shuffle" :label="t('studio.shuffleQuestions')" />
     </div>
-    <RuleEditor :key="editor.round.id" />
+    <RuleEditor v-if="account.isHost" :key="editor.round.id" />
     <CoversEditor v-if="editor.list!.format === 'counterweight'" />
     <p v-if="content.items.length === 0" class="muted">{{ t('studio.noItems') }}</p>
     <VueDraggable v-model="content.items" tag="ol" class="items" handle=".handle" :animation="150">
@@ -108,9 +110,14 @@ const add = () => (item.value = editor.addItem());
       <v-btn color="primary" size="small" :prepend-icon="mdiPlus" @click="add">{{
         t('library.newQuestion')
       }}</v-btn>
-      <v-btn variant="outlined" size="small" :prepend-icon="mdiMagnify" @click="picking = true">{{
-        t('library.fromLibrary')
-      }}</v-btn>
+      <v-btn
+        v-if="account.isHost"
+        variant="outlined"
+        size="small"
+        :prepend-icon="mdiMagnify"
+        @click="picking = true"
+        >{{ t('library.fromLibrary') }}</v-btn
+      >
     </div>
     <PickDialog
       v-model="picking"

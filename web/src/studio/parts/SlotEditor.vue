@@ -4,6 +4,7 @@ import { mdiBookPlusOutline, mdiDeleteOutline, mdiMagnify, mdiPencilPlusOutline,
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
+import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
 import type { Slot } from './slot.ts';
 import OriginNote from './OriginNote.vue';
@@ -18,6 +19,7 @@ const { place } = defineProps<{ place: Slot | null; hint: string }>();
 const emit = defineEmits<{ next: [] }>();
 const { t } = useI18n();
 const { points } = useFormat();
+const account = useAccount();
 const editor = useEditor();
 const bank = useBank();
 const justMade = ref(false);
@@ -75,10 +77,12 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
         <v-btn color="primary" :prepend-icon="mdiPencilPlusOutline" @click="write">{{
           t('studio.writeQuestion')
         }}</v-btn>
-        <v-btn variant="outlined" :prepend-icon="mdiMagnify" @click="picking = true">{{
-          t('library.fromLibrary')
-        }}</v-btn>
-        <PickDialog v-model="picking" @pick="fromLibrary" />
+        <template v-if="account.isHost">
+          <v-btn variant="outlined" :prepend-icon="mdiMagnify" @click="picking = true">{{
+            t('library.fromLibrary')
+          }}</v-btn>
+          <PickDialog v-model="picking" @pick="fromLibrary" />
+        </template>
       </div>
       <template v-else>
         <OriginNote :question="question" @take-over="takeOver" />
@@ -105,7 +109,7 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
           </template>
         </QuestionForm>
         <p class="muted keys">{{ t('studio.formKeys') }}</p>
-        <div v-if="question.origin === null && lacksOf(question).length === 0" class="row">
+        <div v-if="account.isHost && question.origin === null && lacksOf(question).length === 0" class="row">
           <v-menu>
             <template #activator="{ props }">
               <v-btn v-bind="props" variant="outlined" size="small" :prepend-icon="mdiBookPlusOutline">{{

@@ -207,7 +207,14 @@ async function undo(): Promise<void> {
     />
     <OrderDialog v-model="ordering" />
     <SetDialog v-model="dialog" />
-    <ShareDialog v-model="sharing" />
+    <!-- The list says which sets are shared. -->
+    <ShareDialog
+      v-if="bank.set"
+      v-model="sharing"
+      :shared="{ what: 'set', id: bank.set.id }"
+      :title="bank.set.title || t('library.untitled')"
+      @update:model-value="$event || bank.loadSets()"
+    />
     <v-snackbar :model-value="left !== ''" @update:model-value="left = ''">{{
       t('share.left', { title: left })
     }}</v-snackbar>

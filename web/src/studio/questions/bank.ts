@@ -75,8 +75,9 @@ export const useBank = defineStore('bank', () => {
   const loadSets = () =>
     guarded(async () => {
       // A guest has no library: the tags are those of the one set.
-      const { guestOf = null } = useAccount().account ?? {};
-      const [own, used] = await Promise.all([server.sets(false), server.tags(guestOf)]);
+      const guestOf = useAccount().account?.guestOf;
+      const only = guestOf?.what === 'set' ? guestOf.id : null;
+      const [own, used] = await Promise.all([server.sets(false), server.tags(only)]);
       sets.value = own.sets;
       tags.value = used.tags.map(({ tag }) => tag);
     });
@@ -173,7 +174,7 @@ export const useBank = defineStore('bank', () => {
     });
   const leaveSet = (id: string) =>
     guarded(async () => {
-      await server.leaveSet(id);
+      await server.leave({ what: 'set', id });
       query.set = '';
       await afterSets();
     });

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { mdiContentCopy } from '@mdi/js';
-import { computed, ref } from 'vue';
+import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { copyText } from '../../design/copyText.ts';
-import { useJoinAddress } from '../../live/joinAddress.ts';
+import { useSharedLink } from './sharedLink.ts';
 
-/** A link to a shared set, to be copied. */
+/** A link to what is shared, to be copied. */
 const { token } = defineProps<{ token: string }>();
 const { t } = useI18n();
-const address = useJoinAddress();
-// After the "#" a browser keeps it to itself: no server on the way writes it into a log.
-const link = computed(() => `${address.value}/studio/shared#${token}`);
+const link = useSharedLink(() => token);
 const field = ref<HTMLInputElement | null>(null);
 const said = ref('');
 async function copy(): Promise<void> {

@@ -3,14 +3,18 @@ import { givenRoles, type GivenRole } from '@distaff/core';
 import { mdiClose } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import type { SharedRef } from '../../api/server.ts';
 import { useSharing } from './sharing.ts';
 
-/** Hosts with whom a set is shared, and a line to let one more in. */
+/** Hosts with whom a set or a show is shared, and a line to let one more in. */
+const { what } = defineProps<{ what: SharedRef['what'] }>();
 const { t } = useI18n();
 const sharing = useSharing();
 const email = ref('');
 const role = ref<GivenRole>('editor');
-const choices = computed(() => givenRoles.map((value) => ({ value, title: t(`share.roles.${value}`) })));
+const choices = computed(() =>
+  givenRoles[what].map((value) => ({ value, title: t(`share.roles.${what}.${value}`) })),
+);
 async function add(): Promise<void> {
   if (email.value.trim() && (await sharing.add(email.value.trim(), role.value))) email.value = '';
 }
@@ -33,6 +37,7 @@ async function add(): Promise<void> {
         t('share.add')
       }}</v-btn>
     </v-form>
+    <p v-if="what === 'show'" class="muted none">{{ t('share.rulesText') }}</p>
     <p v-if="sharing.sharing?.members.length === 0" class="muted none">{{ t('share.nobody') }}</p>
     <ul v-else>
       <li v-for="member in sharing.sharing?.members" :key="member.id" class="row">

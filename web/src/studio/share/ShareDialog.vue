@@ -1,40 +1,37 @@
 <script setup lang="ts">
 import { watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useBank } from '../questions/bank.ts';
+import type { SharedRef } from '../../api/server.ts';
 import LinkField from './LinkField.vue';
 import MemberList from './MemberList.vue';
 import { useSharing } from './sharing.ts';
 import WriteLink from './WriteLink.vue';
 
-/** With whom the set that is looked at is shared, and how. Everything counts at once. */
+/** With whom a set or a show is shared, and how. Everything counts at once. */
+const { shared } = defineProps<{ shared: SharedRef; title: string }>();
 const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
-const bank = useBank();
 const sharing = useSharing();
 
-watch(open, (now) => {
-  if (now) void sharing.load(bank.query.set);
-  // The list says which sets are shared.
-  else void bank.loadSets();
-});
+watch(
+  open,
+  (now) => {
+    if (now) void sharing.load(shared);
+  },
+  { immediate: true },
+);
 const readLink = (on: boolean | null) => (on ? sharing.openLink('read') : sharing.closeLink('read'));
 </script>
 
 <template>
-  <v-dialog
-    v-model="open"
-    :aria-label="t('share.title', { title: bank.set?.title ?? '' })"
-    max-width="720"
-    scrollable
-  >
+  <v-dialog v-model="open" :aria-label="t('share.title', { title })" max-width="720" scrollable>
     <v-card class="card">
-      <h2>{{ t('share.title', { title: bank.set?.title || t('library.untitled') }) }}</h2>
+      <h2>{{ t('share.title', { title }) }}</h2>
       <p v-if="sharing.problem" class="problem" role="alert">{{ sharing.problem }}</p>
       <p v-if="!sharing.sharing && !sharing.problem" role="status">{{ t('common.loading') }}</p>
       <div v-if="sharing.sharing" class="parts">
-        <MemberList />
-        <section>
+        <MemberList :what="shared.what" />
+        <section v-if="shared.what === 'set'">
           <v-switch
             :label="t('share.read')"
             :model-value="sharing.sharing.readLink !== null"
@@ -44,8 +41,8 @@ const readLink = (on: boolean | null) => (on ? sharing.openLink('read') : sharin
           <p class="muted">{{ t('share.readText') }}</p>
           <LinkField v-if="sharing.sharing.readLink" :token="sharing.sharing.readLink" />
         </section>
-        <WriteLink />
-        <section>
+        <WriteLink :what="shared.what" />
+        <section v-if="shared.what === 'set'">
           <v-switch
             :label="t('share.copies')"
             :model-value="sharing.sharing.mayCopy"

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import type { SharedRef } from '../../api/server.ts';
 import LinkField from './LinkField.vue';
 import { useSharing } from './sharing.ts';
 
-/** A link by which somebody without an account may write in the set, once they have said the passphrase. */
+/** A link by which somebody without an account may write, once they have said the passphrase. */
+const { what } = defineProps<{ what: SharedRef['what'] }>();
 const { t } = useI18n();
 const sharing = useSharing();
 const passphrase = ref('');
@@ -19,7 +21,7 @@ async function make(): Promise<void> {
 <template>
   <section>
     <h3>{{ t('share.edit') }}</h3>
-    <p class="muted">{{ t('share.editText') }}</p>
+    <p class="muted">{{ t(`share.editText.${what}`) }}</p>
     <LinkField v-if="sharing.sharing?.editLink && !anew" :token="sharing.sharing.editLink" />
     <v-form v-if="!sharing.sharing?.editLink || anew" class="row line" @submit.prevent="make">
       <v-text-field

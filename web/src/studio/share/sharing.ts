@@ -1,23 +1,23 @@
 import type { GivenRole } from '@distaff/core';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
-import { server, type Sharing } from '../../api/server.ts';
+import { server, type SharedRef, type Sharing } from '../../api/server.ts';
 
-/** With whom the set that is looked at is shared, for its owner. */
+/** With whom a set or a show is shared, for its owner. */
 export const useSharing = defineStore('sharing', () => {
   const sharing = shallowRef<Sharing | null>(null);
   const problem = ref('');
   const busy = ref(false);
-  let set = '';
+  let shared: SharedRef = { what: 'set', id: '' };
 
   /** @returns whether it was done. */
   async function act(work: () => Promise<Sharing>): Promise<boolean> {
     if (busy.value) return false;
     busy.value = true;
-    const own = set;
+    const own = shared;
     try {
       const answer = await work();
-      if (own === set) sharing.value = answer;
+      if (own === shared) sharing.value = answer;
       problem.value = '';
       return true;
     } catch (error) {
@@ -27,21 +27,21 @@ export const useSharing = defineStore('sharing', () => {
       busy.value = false;
     }
   }
-  function load(id: string): Promise<boolean> {
-    set = id;
+  function load(ref: SharedRef): Promise<boolean> {
+    shared = ref;
     sharing.value = null;
-    return act(() => server.sharing(id));
+    return act(() => server.sharing(ref));
   }
   return {
     sharing,
     problem,
     busy,
     load,
-    add: (email: string, role: GivenRole) => act(() => server.addMember(set, email, role)),
-    remove: (account: string) => act(() => server.removeMember(set, account)),
-    allowCopies: (on: boolean) => act(() => server.allowCopies(set, on)),
+    add: (email: string, role: GivenRole) => act(() => server.addMember(shared, email, role)),
+    remove: (account: string) => act(() => server.removeMember(shared, account)),
+    allowCopies: (on: boolean) => act(() => server.allowCopies(shared, on)),
     openLink: (kind: 'read' | 'edit', passphrase?: string) =>
-      act(() => server.openLink(set, kind, passphrase)),
-    closeLink: (kind: 'read' | 'edit') => act(() => server.closeLink(set, kind)),
+      act(() => server.openLink(shared, kind, passphrase)),
+    closeLink: (kind: 'read' | 'edit') => act(() => server.closeLink(shared, kind)),
   };
 });

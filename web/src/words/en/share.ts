@@ -4,7 +4,12 @@ export const share = {
   people: 'People with an account',
   email: 'E-mail of their account',
   role: 'What they may do',
-  roles: { editor: 'Read and change', viewer: 'Read' },
+  roles: {
+    set: { editor: 'Read and change', viewer: 'Read' },
+    show: { editor: 'Change and host', cohost: 'Read and host', viewer: 'Read' },
+  },
+  rulesText:
+    'To host is to open the doors and to sit at the desk, also beside you. Rules of the show take from your library, whoever opens the doors.',
   add: 'Share',
   nobody: 'Shared with nobody yet.',
   roleOf: 'What {name} may do',
@@ -12,8 +17,10 @@ export const share = {
   read: 'Link to read',
   readText: 'Whoever has it reads the questions with their keys and your notes. No account is needed.',
   edit: 'Link to write, with a passphrase',
-  editText:
-    'Whoever has the link and the passphrase can change this set, without an account. Tell the passphrase by another way than the link.',
+  editText: {
+    set: 'Whoever has the link and the passphrase can change this set, without an account. Tell the passphrase by another way than the link.',
+    show: 'Whoever has the link and the passphrase can change this show, without an account; they cannot open its doors. Tell the passphrase by another way than the link.',
+  },
   passphrase: 'Passphrase',
   passphraseHint: 'At least 8 characters; several words are good.',
   makeLink: 'Make the link',
@@ -29,13 +36,20 @@ export const share = {
   by: 'Shared by {name}',
   shared: 'Shared',
   mayRead: 'You may read this set.',
+  mayReadShow: 'You may read this show. To change it, make a copy.',
+  mayHostShow: 'You may read this show and host it. To change it, make a copy.',
   mayReadCopy: 'You may read this set. To change it, copy it first.',
   leave: 'Take it out of my library',
   left: '“{title}” is out of your library.',
   guest: 'Guest: {name}',
   leaveGuest: 'Leave',
   enterTitle: 'Write in “{title}”',
-  enterText: '{name} has let you write in this question set. Everything you write is saved at once.',
+  enterText: {
+    set: '{name} has let you write in this question set. Everything you write is saved at once.',
+    show: '{name} has let you write in this show. Everything you write is saved at once.',
+  },
+  enterUnowned:
+    'This show was begun without an account. Whoever has its link and its passphrase writes in it.',
   yourName: 'Your name',
   yourNameHint: 'It stands in the history beside what you write.',
   showWords: 'Show what is typed',
@@ -48,5 +62,20 @@ export const share = {
   credit: 'Source or thanks: {text}',
   trueAsOf: 'True as of {day}',
   checkAgainBy: 'Check again by {day}',
+  begin: 'Start a show without an account',
+  beginText:
+    'You can write at once. To come back, also on another device, you need the link of the show and the passphrase you choose here: nobody can find them again for you. An account can take the show over at any time.',
+  beginGo: 'Start writing',
+  nameless: 'No account, no address: the name stands for you while you write.',
+  guestIn: 'You write in a show of {name}, as the guest {guest}. To open its doors is for its hosts.',
+  unownedTitle: 'This show belongs to nobody yet',
+  unownedText:
+    'With its link and your passphrase you come back to it. To rehearse it and to open its doors, take it into an account.',
+  unownedHost: 'It was begun without an account. Taken into yours, only you say who else may write in it.',
+  takeWithAccount: 'Take it into an account',
+  takeIntoMine: 'Take it into my account',
+  taken:
+    'The show is yours now. Its link still lets others write: close it under Share if you do not want that.',
+  openShow: 'Read',
   wrongLink: 'This link leads nowhere',
 };

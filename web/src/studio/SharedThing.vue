@@ -3,19 +3,20 @@ import { mdiContentDuplicate } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import { server, type SharedSet } from '../api/server.ts';
+import { server, type SharedThing } from '../api/server.ts';
 import { useAccount } from './account.ts';
-import EnterSet from './share/EnterSet.vue';
+import EnterShared from './share/EnterShared.vue';
+import { placeOf } from './share/placeOf.ts';
 import QuestionRead from './share/QuestionRead.vue';
 import StudioBar from './StudioBar.vue';
 
-/** Where the link to a shared set leads: the questions to read, or the passphrase to be said. */
+/** Where a link to what is shared leads: the questions to read, or the passphrase to be said. */
 const { t } = useI18n();
 const route = useRoute();
 const router = useRouter();
 const account = useAccount();
 const token = computed(() => route.hash.slice(1));
-const shared = ref<SharedSet | null>(null);
+const shared = ref<SharedThing | null>(null);
 const problem = ref('');
 const busy = ref(false);
 
@@ -31,8 +32,8 @@ watch(
       shared.value = found;
       document.title = `${t('common.appName')} – ${found.title}`;
       // Who can write in it already need not say the passphrase again.
-      if (found.kind === 'edit' && found.set)
-        await router.replace({ path: '/studio/questions', query: { set: found.set } });
+      const { what, id } = found;
+      if (found.kind === 'edit' && id) await router.replace(placeOf({ what, id }));
     } catch (error) {
       if (own === token.value) problem.value = (error as Error).message;
     }
@@ -65,9 +66,10 @@ async function copy(): Promise<void> {
         <p>{{ problem }}</p>
       </div>
       <p v-else-if="!shared" role="status">{{ t('common.loading') }}</p>
-      <EnterSet
+      <EnterShared
         v-else-if="shared.kind === 'edit'"
         :token="token"
+        :what="shared.what"
         :title="shared.title"
         :owner="shared.owner"
       />
@@ -76,16 +78,16 @@ async function copy(): Promise<void> {
           <div class="grow">
             <h1>{{ shared.title || t('library.untitled') }}</h1>
             <p class="muted">
-              {{ t('share.by', { name: shared.owner }) }} ·
+              {{ t('share.by', { name: shared.owner ?? '' }) }} ·
               {{ t('library.count', shared.questions.length, { named: { n: shared.questions.length } }) }}
             </p>
             <p v-if="shared.description">{{ shared.description }}</p>
             <p v-if="shared.credit" class="muted">{{ t('share.credit', { text: shared.credit }) }}</p>
           </div>
           <v-btn
-            v-if="shared.set && account.isHost"
+            v-if="shared.id && account.isHost"
             variant="outlined"
-            :to="{ path: '/studio/questions', query: { set: shared.set } }"
+            :to="placeOf({ what: 'set', id: shared.id })"
             >{{ t('share.toMine') }}</v-btn
           >
           <p v-if="!shared.mayCopy" class="muted">{{ t('share.noCopies') }}</p>

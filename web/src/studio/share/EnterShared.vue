@@ -1,12 +1,21 @@
 <script setup lang="ts">
-import { mdiEyeOffOutline, mdiEyeOutline } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
+import type { SharedRef } from '../../api/server.ts';
 import { useAccount } from '../account.ts';
+import PassphraseField from './PassphraseField.vue';
+import { placeOf } from './placeOf.ts';
 
-/** Coming into a set by a link with a passphrase; who has no account says a name. */
-const { token, title, owner } = defineProps<{ token: string; title: string; owner: string }>();
+/** Coming into a set or a show by a link with a passphrase; who has no account says a name. */
+const { token, what, title, owner } = defineProps<{
+  token: string;
+  what: SharedRef['what'];
+  title: string;
+  /** Null for a show that is nobody's yet. */
+  owner: string | null;
+}>();
+const untitled = { set: 'library.untitled', show: 'studio.untitled' };
 const { t } = useI18n();
 const router = useRouter();
 const account = useAccount();
@@ -14,13 +23,11 @@ const passphrase = ref('');
 const name = ref('');
 const problem = ref('');
 const busy = ref(false);
-const seen = ref(false);
 async function enter(): Promise<void> {
   if (busy.value) return;
   busy.value = true;
   try {
-    const set = await account.enter(token, passphrase.value, name.value);
-    await router.replace({ path: '/studio/questions', query: { set } });
+    await router.replace(placeOf(await account.enter(token, passphrase.value, name.value)));
   } catch (error) {
     problem.value = (error as Error).message;
   } finally {
@@ -31,8 +38,8 @@ async function enter(): Promise<void> {
 
 <template>
   <v-form class="enter" @submit.prevent="enter">
-    <h1>{{ t('share.enterTitle', { title }) }}</h1>
-    <p>{{ t('share.enterText', { name: owner }) }}</p>
+    <h1>{{ t('share.enterTitle', { title: title || t(untitled[what]) }) }}</h1>
+    <p>{{ owner === null ? t('share.enterUnowned') : t(`share.enterText.${what}`, { name: owner }) }}</p>
     <v-text-field
       v-if="!account.isHost"
       v-model="name"
@@ -43,25 +50,7 @@ async function enter(): Promise<void> {
       autocomplete="name"
       density="comfortable"
     />
-    <v-text-field
-      v-model="passphrase"
-      :type="seen ? 'text' : 'password'"
-      :label="t('share.passphrase')"
-      maxlength="200"
-      autocomplete="off"
-      density="comfortable"
-      @update:model-value="problem = ''"
-    >
-      <template #append-inner>
-        <v-btn
-          size="x-small"
-          variant="text"
-          :icon="seen ? mdiEyeOffOutline : mdiEyeOutline"
-          :aria-label="t(seen ? 'share.hideWords' : 'share.showWords')"
-          @click="seen = !seen"
-        />
-      </template>
-    </v-text-field>
+    <PassphraseField v-model="passphrase" @update:model-value="problem = ''" />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn
       type="submit"
