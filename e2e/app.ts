@@ -154,6 +154,7 @@ export class Host {
 
   async makeShow(show: Show = demoShow()): Promise<string> {
     const made = await this.context.request.post('/api/shows', { data: { show } });
+    if (!made.ok()) throw new Error(await made.text());
     return ((await made.json()) as { id: string }).id;
   }
 

@@ -48,6 +48,8 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   await expect(fill.getByText('5 cells were filled.')).toBeVisible();
   await fill.getByRole('button', { name: 'Sort by difficulty' }).click();
   await expect(fill.getByText('measured for 0 of 5')).toBeVisible();
+  await fill.getByRole('button', { name: 'Suggest values' }).click();
+  await expect(fill.getByText(/values? of (its|their) own: measured for 0 of 5/)).toBeVisible();
   await fill.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Library', exact: true }).click();
   const found = page.waitForResponse((one) => one.url().includes('q=tide&'));

@@ -70,6 +70,7 @@ export { printed, type PrintedQuestion } from './library/sheet.ts';
 export { BulkChange, changeQuestion } from './library/change.ts';
 
 export { arrangeByDifficulty, emptyCells, swapCells } from './formats/board/arrange.ts';
+export { suggestWorth, suggestWorths } from './formats/board/suggest.ts';
 export {
   cellId,
   layOut,

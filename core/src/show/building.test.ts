@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import * as fc from 'fast-check';
 import * as v from 'valibot';
 import {
   arrangeByDifficulty,
@@ -15,6 +16,8 @@ import {
   Show,
   showFor,
   situations,
+  suggestWorth,
+  suggestWorths,
   swapCells,
 } from '../index.ts';
 import { boardOf, HOST, question, sampleShow, Table } from '../sitting/test/table.ts';
@@ -77,6 +80,56 @@ describe('a board that is filled', () => {
     expect(emptyCells(content, 'b')).toEqual(['b:2', 'b:1']);
     swapCells(content, 'a:1', 'b:1');
     expect(content.cells).toMatchObject({ 'a:1': { question: null }, 'b:1': { question: 'q2' } });
+  });
+});
+
+describe('worths that difficulty suggests', () => {
+  const usual = [100, 200, 300, 400, 500];
+  test.each([
+    // Lowest worth × 0.85 ÷ share, to the nearest 50, within the values.
+    [1, usual, 100],
+    [0.85, usual, 100],
+    [0.6, usual, 150],
+    [0.35, usual, 250],
+    [0.2, usual, 450],
+    [0, usual, 500],
+    [0.3, [1, 2, 3], 3],
+    [0.5, [1, 2, 3], 2],
+    [0.4, [10, 20, 50], 20],
+    [0.5, [7], 7],
+    [0.5, [-100, 100], null],
+    [0.5, [0, 100], null],
+  ])('a share of %f among %j is worth %j', (share, values, worth) => {
+    expect(suggestWorth(share, values)).toBe(worth);
+  });
+  test('are never less for a harder question, and always within the values of the board', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 10_000 }), { minLength: 1, maxLength: 10 }),
+        fc.tuple(fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true })),
+        (values, shares) => {
+          const [harder, easier] = shares.sort((a, b) => a - b).map((share) => suggestWorth(share, values)!);
+          expect(harder).toBeGreaterThanOrEqual(easier!);
+          expect(easier).toBeGreaterThanOrEqual(Math.min(...values));
+          expect(harder).toBeLessThanOrEqual(Math.max(...values));
+        },
+      ),
+    );
+  });
+  test('are set cell by cell: as measured where that tells enough, else as judged', () => {
+    const show = sampleShow();
+    const { content } = boardOf(show);
+    content.values.forEach((value, i) => (value.points = (i + 1) * 100));
+    for (const cell of Object.values(content.cells)) cell.value = 70;
+    show.questions.q1!.difficulty = 'easy';
+    show.questions.q2!.difficulty = 'easy';
+    const measured = { answers: 40, share: 0.4 };
+    const n = suggestWorths(content, 'a', show.questions, ({ id }) => (id === 'q2' ? measured : null));
+    expect([content.cells['a:1']!.value, content.cells['a:2']!.value, n]).toEqual([null, null, 0]);
+    show.questions.q1!.difficulty = 'hard';
+    expect(suggestWorths(content, 'a', show.questions, () => null)).toBe(2);
+    expect([content.cells['a:1']!.value, content.cells['a:2']!.value]).toEqual([200, 100]);
+    expect(content.cells['b:1']!.value).toBe(70);
   });
 });
 

@@ -7,14 +7,14 @@ import { useRuleWords } from '../order/useRuleWords.ts';
 import { useBank } from '../questions/bank.ts';
 import { useFill } from './useFill.ts';
 
-/** Fills the empty cells of a category from the library, and sorts it by difficulty. */
+/** Fills the empty cells of a category from the library, sorts it, and sets its values, by difficulty. */
 const { category } = defineProps<{ category: { id: string; name: string } | null }>();
 const emit = defineEmits<{ close: [] }>();
 const { t } = useI18n();
 const editor = useEditor();
 const bank = useBank();
 const { group } = useRuleWords();
-const { fill, sort, problem } = useFill();
+const { fill, sort, suggest, problem } = useFill();
 const from = reactive<Pick<Selection, 'sets' | 'tags' | 'repeat'>>({
   sets: [],
   tags: [],
@@ -45,6 +45,15 @@ const sortNow = () =>
   run(async () => {
     const told = await sort(category!.id);
     if (told) said.value = t('building.sorted', told);
+  });
+const suggestNow = () =>
+  run(async () => {
+    const told = await suggest(category!.id);
+    if (!told) return;
+    const { own: n, ...rest } = told;
+    const measured = t('building.measuredFor', rest);
+    said.value =
+      n === null ? t('building.suggestNone') : t('building.suggested', n, { named: { n, measured } });
   });
 </script>
 
@@ -90,6 +99,13 @@ const sortNow = () =>
         <v-btn variant="outlined" :disabled="working" @click="sortNow">{{
           t('building.byDifficulty')
         }}</v-btn>
+        <v-btn
+          variant="outlined"
+          :disabled="working"
+          :title="t('building.suggestHint')"
+          @click="suggestNow"
+          >{{ t('building.suggest') }}</v-btn
+        >
         <v-btn variant="text" @click="emit('close')">{{ t('common.close') }}</v-btn>
       </div>
     </v-card>

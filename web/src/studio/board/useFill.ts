@@ -1,4 +1,12 @@
-import { arrangeByDifficulty, byDifficulty, emptyCells, TELLING, type Selection } from '@distaff/core';
+import {
+  arrangeByDifficulty,
+  byDifficulty,
+  emptyCells,
+  suggestWorths,
+  TELLING,
+  type Question,
+  type Selection,
+} from '@distaff/core';
 import { ref } from 'vue';
 import { server } from '../../api/server.ts';
 import { useEditor } from '../editor.ts';
@@ -37,19 +45,36 @@ export function useFill() {
       return sorted.length;
     });
 
+  /** The questions of a category with how they did; how many were measured well enough to tell. */
+  async function looked(category: string) {
+    const own = Object.keys(content().cells)
+      .filter((ref) => ref.startsWith(`${category}:`))
+      .flatMap((ref) => editor.questionAt(ref) ?? []);
+    const measured = await measuredOf(own.flatMap((one) => one.origin?.id ?? []));
+    const of = ({ origin }: Question) => measured[origin?.id ?? ''] ?? null;
+    const n = own.filter((one) => (of(one)?.answers ?? 0) >= TELLING).length;
+    return { of, told: { n, of: own.length } };
+  }
+
   /** Sorts a category. @returns for how many of how many it was measured how hard they are. */
   const sort = (category: string) =>
     guarded(async () => {
-      const own = Object.keys(content().cells)
-        .filter((ref) => ref.startsWith(`${category}:`))
-        .flatMap((ref) => editor.questionAt(ref) ?? []);
-      const measured = await measuredOf(own.flatMap((one) => one.origin?.id ?? []));
-      const of = (id: string | undefined) => measured[id ?? ''] ?? null;
+      const { of, told } = await looked(category);
       editor.remove('building.wasSorted', () =>
-        arrangeByDifficulty(content(), category, editor.show!.questions, (one) => of(one.origin?.id)),
+        arrangeByDifficulty(content(), category, editor.show!.questions, of),
       );
-      const n = own.filter((one) => (of(one.origin?.id)?.answers ?? 0) >= TELLING).length;
-      return { n, of: own.length };
+      return told;
     });
-  return { fill, sort, problem };
+
+  /** Gives the cells of a category the worth that difficulty suggests; `own` differ from their columns. */
+  const suggest = (category: string) =>
+    guarded(async () => {
+      const { of, told } = await looked(category);
+      let own: number | null = null;
+      editor.remove('building.wasSuggested', () => {
+        own = suggestWorths(content(), category, editor.show!.questions, of);
+      });
+      return { own, ...told };
+    });
+  return { fill, sort, suggest, problem };
 }

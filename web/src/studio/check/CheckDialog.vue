@@ -32,7 +32,7 @@ const handset = ref<InstanceType<typeof HandsetMeasure> | null>(null);
 /** An address of this computer for itself: no phone can come there. */
 const ofItself = (url: string) => /^https?:\/\/(localhost|127\.|\[::1\])/.test(url);
 watch(shown, async (on) => {
-  if (!on) return;
+  if (!on) return check.stop();
   // What was mended just now must not stand there still, and move the others when it goes.
   check.lookNow();
   await nextTick();

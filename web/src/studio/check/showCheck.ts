@@ -41,42 +41,55 @@ export const useShowCheck = defineStore('showCheck', () => {
   watch(
     () => editor.id,
     () => {
+      facts.newer = [];
+      facts.media = {};
       measured.value = new Map();
       long.value = [];
       findings.value = editor.show ? look() : [];
     },
   );
 
+  type Measure = (question: Question) => Promise<{ stage: Remark | null; handset: boolean }>;
+  /** The last measuring: one that is begun later ends it, since what it measures may have been mended. */
+  let latest = 0;
+  let running: Promise<void> = Promise.resolve();
+
   /** Asks the server and the browser what they know; measures every question on the real screens. */
-  async function ask(
-    reachable: boolean,
-    measure: (question: Question) => Promise<{ stage: Remark | null; handset: boolean }>,
-  ): Promise<void> {
+  async function ask(reachable: boolean, measure: Measure): Promise<void> {
     const id = editor.id;
+    const own = ++latest;
+    const overtaken = () => own !== latest || editor.id !== id;
     facts.reachable = reachable;
     facts.sound = 'AudioContext' in window;
+    // The server tells of what is saved: what was mended a moment ago has to be.
+    await editor.save();
     const found = await server.showFacts(id).catch(() => null);
-    if (found && editor.id === id) Object.assign(facts, found);
+    await running;
+    if (overtaken()) return;
+    if (found) Object.assign(facts, found);
     findings.value = look();
-    if (measuring.value) return;
+    running = measureAll(measure, overtaken).finally(() => (measuring.value = null));
+    await running;
+  }
+  /** Breaks the measuring off: what is out of sight has no size. */
+  const stop = () => void latest++;
+  async function measureAll(measure: Measure, overtaken: () => boolean): Promise<void> {
     const finished = Object.values(editor.show!.questions).filter((one) => lacksOf(one).length === 0);
     const own = new Map<string, Remark>();
     const tooLong: string[] = [];
     measuring.value = { n: 0, of: finished.length };
     for (const [n, question] of finished.entries()) {
-      if (editor.id !== id) break;
       const { stage, handset } = await measure(question);
+      if (overtaken()) return;
       if (stage) own.set(question.id, stage);
       if (handset) tooLong.push(question.id);
       measuring.value = { n: n + 1, of: finished.length };
     }
-    measuring.value = null;
-    if (editor.id !== id) return;
     measured.value = own;
     long.value = tooLong;
     findings.value = look();
   }
 
   const blocked = computed(() => findings.value.some((finding) => finding.mustMend));
-  return { findings, measuring, blocked, ask, lookNow };
+  return { findings, measuring, blocked, ask, stop, lookNow };
 });

@@ -95,6 +95,13 @@ export const building = {
   fillNone: 'Nothing in the library fits.',
   byDifficulty: 'Sort by difficulty',
   sorted: 'The easier questions stand at the lower values now: measured for {n} of {of}, else as written.',
+  suggest: 'Suggest values',
+  suggestHint: 'Harder questions are worth more, so that each brings about the same on average.',
+  suggestNone: 'Values can be suggested where all of the board are above zero.',
+  suggested:
+    'Every cell is worth what its column says: {measured}. | {n} cell got a value of its own: {measured}. | {n} cells got values of their own: {measured}.',
+  measuredFor: 'measured for {n} of {of}, else as written',
+  wasSuggested: 'The values of the category were set.',
   tray: 'From the library, to be dragged on a cell',
   showTray: 'Library',
   explainHint: 'Empty: Distaff writes it from the rules of the round that follows.',

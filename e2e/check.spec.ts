@@ -1,0 +1,133 @@
+import { blankSelection, newRound, type RoundOf } from '@distaff/core';
+import type { Show } from '@distaff/core';
+import { aloud, choice, expect, quizShow, test } from './app.ts';
+
+/** Trouble of a dozen kinds in one show of three teams with a handset each. */
+function troubled(origin: { id: string; version: number }, sound: string): Show {
+  let n = 0;
+  const newId = () => `id${n++}`;
+  const made = { credit: 'Ansa', licence: 'CC0 1.0' };
+  const rules = newRound('quiz', newId).rules;
+  const show = quizShow(
+    [
+      aloud('Who lights the lamp?', { answer: { kind: 'aloud', key: '' } }),
+      aloud('How many keepers are there?', { checkAgainBy: '2020-01-01' }),
+      { ...choice('Read this. '.repeat(24)), clock: 5 },
+      { ...choice('Which bell is it?'), sound: { file: 'x'.repeat(21), alt: 'A bell', ...made } },
+      { ...choice('Which horn is it?'), sound: { file: sound, alt: '', ...made } },
+      aloud('What is a neap tide?', { origin }),
+      { ...choice('Where is the fog bell? '.repeat(43)), clock: 600 },
+    ],
+    { ...rules, floor: 'turn', turns: 'inOrder', clock: 20 },
+    { mode: 'each', score: 'teams', combine: 'mean' },
+    ['Bowline', 'Bowline', 'Leeward'],
+  );
+  const ruled = newRound('quiz', newId) as RoundOf<'quiz'>;
+  const stakes = newRound('quiz', newId) as RoundOf<'quiz'>;
+  const own = ['Ebb?', 'Flood?', 'Slack?'].map((prompt, i) => ({ ...aloud(prompt), id: `s${i}` }));
+  show.rounds[0]!.title = 'First round';
+  ruled.title = 'By a rule';
+  ruled.content.rule = { ...blankSelection(), count: 4 };
+  ruled.rules = { ...ruled.rules, floor: 'everyone' };
+  stakes.title = 'Stakes';
+  stakes.rules = { ...stakes.rules, floor: 'everyone', penalty: 'full', lowest: null };
+  stakes.content.items = own.map(({ id }, i) => ({ id, points: i === 0 ? 9000 : 100 }));
+  for (const one of own) show.questions[one.id] = one;
+  show.rounds.push(ruled, stakes);
+  show.look = {
+    theme: 'own',
+    own: { ground: '#f4f5f2', panel: '#ffffff', text: '#8f9a94', accent: '#1f4d40' },
+  };
+  return show;
+}
+
+test('trouble of a dozen kinds is told, the worst first, and each is mended where its link leads', async ({
+  app,
+  browser,
+}) => {
+  test.setTimeout(150_000);
+  const host = await app.host(browser);
+  const { page } = host;
+  const { request } = host.context;
+  const set = await host.makeSet('Tides', [
+    aloud('What is a neap tide?'),
+    ...[1, 2, 3].map((i) => aloud(`Tide ${i}?`)),
+  ]);
+  const { questions } = await (await request.get(`/api/sets/${set}/questions`)).json();
+  const { id, question } = questions[0];
+  await request.put(`/api/questions/${id}`, {
+    data: { version: 1, question: { ...question, prompt: 'What is a spring tide?' } },
+  });
+  const horn = await request.post('/api/media?name=horn.wav', {
+    data: await (await request.get('/sounds/right.wav')).body(),
+    headers: { 'content-type': 'application/octet-stream' },
+  });
+  const show = troubled({ id, version: 1 }, (await horn.json()).id);
+  await page.goto(`/studio/shows/${await host.makeShow(show)}`);
+
+  const open = page.getByRole('button', { name: /look at$/ });
+  const dialog = page.getByRole('dialog', { name: 'Before the doors open' });
+  const line = (text: string | RegExp) => dialog.getByRole('listitem').filter({ hasText: text });
+  async function mend(text: string | RegExp, work: () => Promise<unknown>): Promise<void> {
+    await line(text).first().getByRole('button', { name: 'Go there' }).click();
+    await expect(dialog).toHaveCount(0);
+    await work();
+    await open.click();
+    await expect(dialog.getByText(/^Measured on stage/)).toHaveCount(0);
+    await expect(line(text)).toHaveCount(0);
+  }
+  const prompt = page.getByLabel('Question', { exact: true });
+  const more = () => page.getByText('More: feedback, tags, weight, dates, source').click();
+
+  await open.click();
+  await expect(line('Reading alone takes')).toBeVisible();
+  await expect(line('Too long for the stage')).toBeVisible();
+  await expect(dialog.getByRole('listitem').first()).toContainText('Must be mended first');
+  await expect(dialog.getByRole('button', { name: 'Open the doors' })).toBeDisabled();
+  expect(await dialog.getByRole('listitem').count()).toBeGreaterThan(11);
+
+  await mend('Two teams are called “Bowline”', () => page.getByLabel('Name of team 2').fill('Fairlead'));
+  await mend(/There is no finished question/, async () => {
+    await page.getByLabel('How many').fill('3');
+    await page.getByRole('button', { name: 'Take questions' }).click();
+    await expect(page.getByText(/^3 of 3 taken/)).toBeVisible();
+  });
+  await expect(line('Its rule asks for')).toHaveCount(0);
+  await expect(dialog.getByRole('button', { name: 'Open the doors' })).toBeEnabled();
+  await mend('is unfinished (no key)', () =>
+    page.getByLabel('The key, for the host to listen for').fill('Ansa'),
+  );
+  await mend('A picture, sound or video of it is not there', async () => {
+    await page.getByRole('button', { name: 'Sound: A bell' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
+  });
+  await mend('no words for those who cannot', async () => {
+    await page.getByRole('button', { name: /^Sound: Not described/ }).click();
+    await page.getByLabel('What is heard').fill('A fog horn');
+    await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+  });
+  await mend('was to be checked again by', async () => {
+    await more();
+    await page.getByLabel('Check again by').fill('2099-01-01');
+  });
+  await mend('Reading alone takes', () => page.getByLabel('Clock in seconds').fill('60'));
+  await mend('Too long for the stage', () => prompt.fill('Where is the fog bell?'));
+  await mend('The look has too little contrast', () =>
+    page.getByRole('button', { name: 'Mend the contrast' }).click(),
+  );
+  await mend('after one miss nobody catches up', async () => {
+    await page.getByText('nothing', { exact: true }).click();
+  });
+  await mend('it decides the show', async () => {
+    await page.getByRole('button', { name: /Ebb/ }).click();
+    await page.getByLabel('Value of this cell').fill('100');
+  });
+  await mend('The library has a newer state', () =>
+    page.getByRole('button', { name: 'Take it over' }).click(),
+  );
+  await mend('7 questions for 3 teams in turn', async () => {
+    await page.getByRole('button', { name: /fog bell/ }).click();
+    await page.getByRole('button', { name: 'Remove the question' }).click();
+  });
+  await page.keyboard.press('Escape');
+});
