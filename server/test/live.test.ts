@@ -143,6 +143,32 @@ describe('a question, live', () => {
     expect(types.filter((type) => type === 'opened' || type === 'answered')).toEqual(['opened', 'answered']);
   });
 
+  test('an acknowledgement tells a handset what changed for it; asked again, as the first was lost, all of it', async () => {
+    const { id, code } = await host.sitting();
+    const desk = host.desk(id);
+    const one = await seated(code, 'One', 'bowline');
+    for (const command of [
+      { type: 'begin' },
+      { type: 'choose', ref: 'tides:v100' },
+      { type: 'pose' },
+      { type: 'open' },
+    ])
+      await desk.send(command);
+    await at(one, 'open');
+    const shown = one.last<SeatView>('seat')!;
+    const command = { type: 'answer', play: one.play, answer: { slot: 0 } };
+    const lost = unique('answer');
+    const first = (await one.send(command, lost)) as { seat: Partial<SeatView> };
+    expect(Object.keys(first.seat)).toEqual(['given']);
+    expect(first.seat.given).toMatchObject({ by: 'One', mine: true });
+    const again = (await one.send(command, lost)) as { seat: Partial<SeatView> };
+    expect(again.seat).toEqual({ ...shown, ...first.seat });
+    // With a second device nobody knows what each of them was shown: both get all of it.
+    const beside = world.connect({ as: 'handset', code, token: one.token });
+    await beside.until(() => beside.last<SeatView>('seat')?.given);
+    expect(beside.last<SeatView>('seat')).toEqual(again.seat);
+  });
+
   test('a handset that floods is cut off, and another one answers as if nothing were', async () => {
     const { id, code } = await host.sitting();
     const desk = host.desk(id);

@@ -34,21 +34,28 @@ export function unwantedWords(
 ): (text: string) => boolean {
   const fine = new Set([...allowed].map(plain));
   const single = new Set<string>();
-  const phrases: string[] = [];
+  /** Of several words, by their first: a crowd that types answers is not to be searched for each of them. */
+  const phrases = new Map<string, string[]>();
   const anywhere: string[] = [];
   for (const word of words) {
     const folded = plain(word);
     if (folded === '' || fine.has(folded)) continue;
     if (UNSPACED.test(folded)) anywhere.push(folded);
-    else if (folded.includes(' ')) phrases.push(` ${folded} `);
-    else single.add(folded);
+    else if (!folded.includes(' ')) single.add(folded);
+    else {
+      const first = folded.slice(0, folded.indexOf(' '));
+      phrases.set(first, [...(phrases.get(first) ?? []), ` ${folded} `]);
+    }
   }
   const meant = (text: string) =>
-    text.split(' ').some((word) => single.has(word)) ||
-    phrases.some((phrase) => ` ${text} `.includes(phrase)) ||
-    anywhere.some((word) => text.includes(word));
+    text
+      .split(' ')
+      .some(
+        (word) =>
+          single.has(word) || phrases.get(word)?.some((phrase) => ` ${text} `.includes(phrase)) === true,
+      ) || anywhere.some((word) => text.includes(word));
   return (text) => {
     const folded = plain(text);
-    return [folded, shortened(folded), closedUp(folded)].some(meant);
+    return [...new Set([folded, shortened(folded), closedUp(folded)])].some(meant);
   };
 }

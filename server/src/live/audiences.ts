@@ -39,6 +39,18 @@ export const roomOf = {
   seat: (sitting: string, seat: string) => `seat:${sitting}:${seat}`,
 };
 
+/** What of a seat's part is not as it was. */
+function changes(from: SeatView, to: SeatView): Partial<SeatView> {
+  const changed: Partial<Record<keyof SeatView, unknown>> = {};
+  for (const key of Object.keys(to) as (keyof SeatView)[]) {
+    const [before, now] = [from[key], to[key]];
+    if (before === now) continue;
+    const parts = typeof before === 'object' && typeof now === 'object' && before && now;
+    if (!parts || JSON.stringify(before) !== JSON.stringify(now)) changed[key] = now;
+  }
+  return changed as Partial<SeatView>;
+}
+
 /**
  * Shows the state of one sitting to everybody who watches it: a view an audience, never the state.
  * Each audience's view is made and encoded once a change; a seat's own part goes out only when it
@@ -51,8 +63,8 @@ export class Audiences {
   #pending: NodeJS.Timeout | null = null;
   /** What is to be shown when the gathering is over. */
   #latest: SittingState | null = null;
-  /** What each seat was shown last, as it was sent or as it is: it is written out when it is compared. */
-  #lastSeat = new Map<string, string | SeatView>();
+  /** What each seat was shown last, on all of its devices. */
+  #lastSeat = new Map<string, SeatView | null>();
   #present = new Map<string, number>();
   #standIns = new Set<string>();
   /** When seats that are not connected were seen last. */
@@ -142,20 +154,33 @@ export class Audiences {
     this.#io.to(roomOf.handset(this.#sitting)).emit('view', view);
   }
 
-  /** The own part of a seat, to go out with the answer to what it asked. */
-  seatFor(state: SittingState, seat: string): SeatView | null {
+  /**
+   * The own part of a seat, to go out with the answer to what it asked: what changed since its device
+   * was shown anything, or all of it where it is not `fresh` – asked before, and the answer was lost.
+   */
+  seatFor(state: SittingState, seat: string, fresh: boolean): Partial<SeatView> | null {
     const view = seatView(state, seat);
     // A second device of the seat hears of it with the others of the team.
-    if (view && this.#present.get(seat) === 1) this.#lastSeat.set(seat, view);
+    if (!view || this.#present.get(seat) !== 1) return view;
+    const last = this.#lastSeat.get(seat);
+    this.#lastSeat.set(seat, view);
+    return fresh && last ? changes(last, view) : view;
+  }
+
+  /** The own part of a seat for a device that has just come. */
+  greet(state: SittingState, seat: string): SeatView | null {
+    const view = seatView(state, seat);
+    // Another device of it may have been shown something else: then all hear of the next picture.
+    if (this.#present.get(seat) === 1) this.#lastSeat.set(seat, view);
+    else this.#lastSeat.delete(seat);
     return view;
   }
 
   #showSeat(state: SittingState, seat: string): void {
     const view = seatView(state, seat);
-    const text = JSON.stringify(view);
     const last = this.#lastSeat.get(seat);
-    if ((typeof last === 'object' ? JSON.stringify(last) : last) === text) return;
-    this.#lastSeat.set(seat, text);
+    if (view && last ? Object.keys(changes(last, view)).length === 0 : view === last) return;
+    this.#lastSeat.set(seat, view);
     this.#io.to(roomOf.seat(this.#sitting, seat)).emit('seat', view);
   }
 

@@ -30,12 +30,12 @@ export interface Order {
   roundTrip?: number;
   doubt?: number;
   window?: number;
-  /** Made of the stored state, to go out with the acknowledgement. */
-  also?: (state: SittingState) => SeatView | null;
+  /** Made of the stored state, to go out with the acknowledgement; `fresh` where it was not carried out before. */
+  also?: (state: SittingState, fresh: boolean) => Partial<SeatView> | null;
 }
 
 /** Carried out (or known already), up to event `seq`; or why not. */
-export type Answer = { ok: true; seq: number; seat?: SeatView | null } | Refusal;
+export type Answer = { ok: true; seq: number; seat?: Partial<SeatView> | null } | Refusal;
 
 /** The most commands that are decided and stored together: one insert of so many rows is far below what MariaDB takes. */
 const BATCH = 2000;
@@ -179,6 +179,8 @@ export class SittingHost {
     const phaseBefore = sitting.state.phase;
     const events: LoggedEvent[] = [];
     const unwanted = unwantedIn(sitting.state.show);
+    /** Orders that changed something now, rather than when they came before. */
+    const fresh = new Set<Order>();
     const answers = batch.map(({ order }): Answer => {
       const result = decide(sitting, order.id, order.command, {
         now: this.#now(),
@@ -195,13 +197,14 @@ export class SittingHost {
         return result;
       }
       append(sitting, result);
+      if (result.length > 0) fresh.add(order);
       for (const event of result) events.push(event);
       return { ok: true, seq: sitting.log.at(-1)?.seq ?? 0 };
     });
     if (events.length > 0) await this.#store.append(this.id, events, sitting.state, phaseBefore);
     batch.forEach(({ order, answer }, i) => {
       const told = answers[i]!;
-      if (order.also && !isRefusal(told)) told.seat = order.also(sitting.state);
+      if (order.also && !isRefusal(told)) told.seat = order.also(sitting.state, fresh.has(order));
       answer(told);
     });
     if (events.length > 0) {

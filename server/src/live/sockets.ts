@@ -10,7 +10,6 @@ import {
   refuse,
   RehearsalWish,
   SeatCommand,
-  seatView,
   StageCommand,
   stageView,
   type Actor,
@@ -176,7 +175,7 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   } else if (as === 'stage') socket.emit('view', stageView(state));
   else {
     socket.emit('view', handsetView(state));
-    socket.emit('seat', visitor.seat === null ? null : seatView(state, visitor.seat));
+    socket.emit('seat', visitor.seat === null ? null : live.audiences.greet(state, visitor.seat));
   }
 }
 
@@ -243,7 +242,7 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
       if (!visitor.actor) return Promise.resolve(refuse('notYours', 'Join first.'));
       const { actor } = visitor;
       // What it changes for this seat goes with the answer: one message, not two.
-      const also = (state: SittingState) => live.audiences.seatFor(state, actor.id);
+      const also = (state: SittingState, fresh: boolean) => live.audiences.seatFor(state, actor.id, fresh);
       // How far away a client is matters to presses alone; to know it of all costs time.
       if (command.type !== 'buzz') return live.host.submit({ id, command, actor, also });
       return live.host.submit({ id, command, actor, also, ...live.delays.of(socket.id) });
@@ -260,7 +259,7 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
       takeSeatBack(visitor, state, token);
       if (visitor.seat !== null) {
         enterSeat(socket, visitor);
-        socket.emit('seat', seatView(state, visitor.seat));
+        socket.emit('seat', live.audiences.greet(state, visitor.seat));
       }
       return answer;
     }),

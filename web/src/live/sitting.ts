@@ -30,7 +30,7 @@ interface Keys {
   view: string;
   coHost: boolean;
 }
-export type Answer = { ok: true; seq: number; seat?: SeatView | null } | Refusal;
+export type Answer = { ok: true; seq: number; seat?: Partial<SeatView> | null } | Refusal;
 
 interface Waiting {
   event: 'command' | 'join';
@@ -180,8 +180,8 @@ export const useSitting = defineStore('sitting', () => {
           continue;
         }
         // What it changed for this seat comes with the answer.
-        if ('seat' in answer && answer.seat) {
-          seat.value = answer.seat;
+        if ('seat' in answer && answer.seat && seat.value) {
+          seat.value = { ...seat.value, ...answer.seat };
           seatKnown();
         }
         trouble.value = '';
