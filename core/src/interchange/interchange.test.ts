@@ -173,7 +173,9 @@ describe('separated values, by RFC 4180 section 2', () => {
           ),
           { minLength: 1 },
         ),
-        (rows) => {
+        (body) => {
+          // A single line of ";;,;," could be read in two ways: it is the other lines that tell.
+          const rows = [['Question', 'Key', 'Tags'], ...body];
           expect(cells(Papa.unparse(rows, { newline: '\r\n' }))).toEqual(rows);
         },
       ),

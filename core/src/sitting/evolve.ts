@@ -7,7 +7,14 @@ import { verdictOf } from '../question/kind.ts';
 import { isRunning } from './clock.ts';
 import { isStep, type LoggedEvent } from './events.ts';
 import type { LedgerEntry } from './ledger.ts';
-import { playOf, type QuestionInPlay, type Response, type Seat, type SittingState } from './state.ts';
+import {
+  memberCounts,
+  playOf,
+  type QuestionInPlay,
+  type Response,
+  type Seat,
+  type SittingState,
+} from './state.ts';
 
 /**
  * Takes one event into the state, changing it in place: only bookkeeping, no rule is asked here.
@@ -142,6 +149,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         winner: null,
         results: null,
         settledAt: null,
+        members: null,
       };
       if (state.turn) state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       return;
@@ -194,6 +202,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         winner: event.winner,
         results: event.results ?? null,
         settledAt: event.seq,
+        members: memberCounts(state),
       });
       for (const { team, amount, share } of event.results ?? [])
         if (amount !== 0)

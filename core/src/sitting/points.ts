@@ -107,7 +107,10 @@ export function worthTo(state: SittingState, question: QuestionInPlay, team: str
   }
   if (!memberwise(state)) return null;
   const own = question.responses.filter((one) => one.team === team && one.answer !== null);
-  return own.length === 0 ? null : combined(state, question, rules, own, seatsOf(state, team).length);
+  if (own.length === 0) return null;
+  // Whoever came after it was settled had no part in it, also where it is reckoned again.
+  const members = question.members?.get(team) ?? seatsOf(state, team).length;
+  return combined(state, question, rules, own, members);
 }
 
 /** Those whom a question concerns: all who play where everyone may answer, else who had it or was ruled on. */

@@ -161,6 +161,20 @@ describe('members who answer each for themselves', () => {
     expect(grown('majority', tied)).toEqual([0, 0, 0]);
     expect(grown('mean', tied)).toEqual([33, 0, 0]);
   });
+  test('a ruling that comes later reckons with the members of then: who came since dilutes no mean', () => {
+    const table = new Table(showOf([quizOf(2)], { mode: 'each', combine: 'mean' }));
+    const come = (seat: string) =>
+      table.send({ type: 'takeSeat', seat, token: seat, name: `More ${seat}`, team: 't0' }, seatActor(seat));
+    come('s3');
+    opened(table.do('begin'));
+    table.pick('s0', 'wrong');
+    table.pick('s3', 'right');
+    table.do('lock', 'settle', 'leave');
+    come('s4');
+    come('s5');
+    table.do({ type: 'rule', team: 't0', seat: 's0', verdict: 'right', play: table.state.played[0]!.play });
+    expect(table.scores()).toEqual([100, 0, 0]);
+  });
   test('the host rules on one member’s answer, and the team follows', () => {
     const table = new Table(showOf([quizOf(1)], { mode: 'each' }));
     opened(table.do('begin'));

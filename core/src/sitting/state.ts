@@ -94,6 +94,8 @@ export interface QuestionInPlay {
   results: Result[] | null;
   /** The event with which it was settled, or null. */
   settledAt: number | null;
+  /** How many members each team had when it was settled; null before, and where members do not count. */
+  members: ReadonlyMap<string, number> | null;
 }
 
 export interface BegunRound {
@@ -165,6 +167,10 @@ export const seatsOf = (state: SittingState, team: string): Seat[] =>
 /** Whether every member of a team answers on a handset of their own. */
 export const memberwise = ({ show: { devices } }: SittingState): boolean =>
   devices.mode === 'each' && devices.score === 'teams';
+
+/** How many members each team has; null where they do not answer one by one. */
+export const memberCounts = (state: SittingState): Map<string, number> | null =>
+  memberwise(state) ? new Map(state.teams.map(({ id }) => [id, seatsOf(state, id).length])) : null;
 
 /** The response of a team as a whole to the question. */
 export const responseOf = (question: QuestionInPlay, team: string): Response | undefined =>

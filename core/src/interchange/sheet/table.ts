@@ -22,18 +22,30 @@ const readCell = (cell: string): string =>
     .trim()
     .replace(/^'(?=[=+\-@])/, '');
 
+/** Lines that are looked at to find out what divides the cells. */
+const TELLING_LINES = 20;
+
 /**
- * What divides the cells: the candidate that the first line has most of, outside of quotes. A tab
- * wins over all, since spreadsheets put it between copied cells, whatever commas stand in them.
+ * What divides the cells: the candidate that every one of the first lines has most of, outside of quotes;
+ * where that decides nothing, the first line alone. A tab wins over all, since spreadsheets put it between
+ * copied cells, whatever commas stand in them.
  */
 function delimiterOf(text: string): string {
-  const first = text
+  const lines = text
     .trimStart()
-    .split('\n', 1)[0]!
-    .replace(/"(?:[^"]|"")*"?/g, '');
-  const count = (sign: string) => first.split(sign).length - 1;
+    .slice(0, 100_000)
+    .replace(/"(?:[^"]|"")*"?/g, '')
+    .split(/\r?\n/)
+    .filter((line) => line.trim() !== '')
+    .slice(0, TELLING_LINES);
+  const [first = ''] = lines;
+  const count = (sign: string, line = first) => line.split(sign).length - 1;
   if (count('\t') > 0) return '\t';
-  return [',', ';', '|'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));
+  const least = (sign: string) => Math.min(...lines.map((line) => count(sign, line)));
+  return [',', ';', '|'].reduce((best, sign) => {
+    const more = least(sign) - least(best);
+    return more > 0 || (more === 0 && count(sign) > count(best)) ? sign : best;
+  });
 }
 
 /**

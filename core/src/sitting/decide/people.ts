@@ -8,7 +8,7 @@ import { teamOf, type Seat, type SittingState } from '../state.ts';
 import type { Context } from './context.ts';
 
 /** Seats in one sitting; beyond it the doors are full. */
-export const MAX_SEATS = 1000;
+export const MAX_SEATS = 3000;
 
 function nameTaken(state: SittingState, name: string, but?: string): boolean {
   const folded = foldText(name);
