@@ -47,6 +47,30 @@ test('a handset that is offline for 20 seconds while answering: its answer arriv
   await expect(phone.getByText(/No connection/)).toHaveCount(0);
 });
 
+test('the machine sleeps, lid closed, while a clock runs: opened again, the clock goes on from where it was', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const timed = { ...rules, clock: 8 };
+  const sitting = await host.openDoors(quizShow([choice('One')], timed, onePhone));
+  const phone = await host.handset(sitting.code, 'Jory', 'Bowline');
+  await desk.bringToFront();
+  await step(desk, 'Begin the round');
+  await pose(desk, 'Open the answers for everyone');
+  await phone.getByRole('radio', { name: 'right' }).waitFor();
+  process.kill(app.server.pid!, 'SIGSTOP');
+  await desk.waitForTimeout(12_000);
+  process.kill(app.server.pid!, 'SIGCONT');
+  await expect(desk.getByText(/No connection/)).toHaveCount(0);
+  const left = async () => Number((await desk.getByRole('timer').innerText()).match(/\d+/)?.[0]);
+  await expect.poll(left).toBeGreaterThan(2);
+  await phone.bringToFront();
+  await pick(phone, 'right');
+  await expect(desk.locator('.answers')).toContainText('right');
+});
+
 test('messages that come twice and out of order: each answer counts once, and nothing breaks', async ({
   app,
   browser,

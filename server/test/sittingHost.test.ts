@@ -1,11 +1,22 @@
-import { describe, expect, test } from '@jest/globals';
-import { blankShow, openDoors, type LoggedEvent, type SittingState } from '@distaff/core';
+import { afterEach, describe, expect, test } from '@jest/globals';
+import {
+  blankQuestion,
+  blankShow,
+  due,
+  openDoors,
+  rulesWith,
+  type Command,
+  type LoggedEvent,
+  type SittingState,
+} from '@distaff/core';
 import { openLog } from '../src/log.ts';
 import { SittingHost } from '../src/live/sittingHost.ts';
 
-/** A sitting over a store in memory that answers when it is told to. */
-function hostOver() {
-  const show = blankShow('A', () => 'x1');
+const running: SittingHost[] = [];
+afterEach(() => Promise.all(running.splice(0).map((host) => host.stop())));
+
+/** A sitting over a store in memory that answers when it is told to, or at once. */
+function hostOver(show = blankShow('A', () => 'x1'), { atOnce = false, now = (): number => 0 } = {}) {
   const stored: LoggedEvent[] = [openDoors(show, 'CCCCC', 'doors', 0, { role: 'host', id: 'h' })];
   let answer: ((failure?: Error) => void) | null = null;
   const shown: string[] = [];
@@ -20,15 +31,17 @@ function hostOver() {
             stored.push(...events);
             resolve();
           };
+          if (atOnce) answer();
         }),
       markAlive: () => Promise.resolve(),
     },
     log: openLog('silent'),
     random: () => 0,
-    now: () => 0,
+    now,
     publish: see,
   });
-  return { host, shown, answer: (failure?: Error) => answer!(failure) };
+  running.push(host);
+  return { host, shown, stored, answer: (failure?: Error) => answer!(failure) };
 }
 const begin = { id: 'begin', command: { type: 'begin' }, actor: { role: 'host', id: 'h' } } as const;
 const turn = () => new Promise((resolve) => setTimeout(resolve, 10));
@@ -49,7 +62,6 @@ describe('what a picture that was put off shows', () => {
     expect({ late, shown }).toEqual({ late: 1, shown: ['lobby', 'round'] });
     host.whenStored(() => late++);
     expect(late).toBe(2);
-    await host.stop();
   });
 
   test('never shows what the store refused', async () => {
@@ -64,6 +76,53 @@ describe('what a picture that was put off shows', () => {
     host.whenStored(() => late++);
     expect((await host.state()).phase).toBe('lobby');
     expect({ late, shown }).toEqual({ late: 0, shown: ['lobby', 'lobby'] });
-    await host.stop();
+  });
+});
+
+describe('a lid that was closed for ten minutes while a clock ran', () => {
+  const SLEPT = 600_000;
+  async function asleep() {
+    const show = blankShow('A', () => 'x1');
+    const rules = rulesWith({ floor: 'everyone', afterWrong: 'close', clock: 20 });
+    const items = [{ id: 'q', points: null }];
+    show.rounds = [
+      { id: 'r', format: 'quiz', title: '', rules, content: { items, points: 100, shuffle: false } },
+    ];
+    show.questions = {
+      q: { ...blankQuestion(() => 'q'), prompt: 'Ebb?', answer: { kind: 'aloud', key: 'x' } },
+    };
+    let now = 1000;
+    const { host, stored } = hostOver(show, { atOnce: true, now: () => now });
+    const ask = (command: object, id: string) =>
+      host.submit({ id, command: command as Command, actor: { role: 'host', id: 'h' } });
+    for (const command of [
+      { type: 'begin' },
+      { type: 'choose', ref: '0' },
+      { type: 'pose' },
+      { type: 'open' },
+    ])
+      expect(await ask(command, command.type)).toMatchObject({ ok: true });
+    now += SLEPT;
+    const left = async () => due(await host.state())! - now;
+    return { host, stored, ask, left };
+  }
+
+  test('whatever comes first when it is opened, the clock has its time back', async () => {
+    const { host, stored, ask, left } = await asleep();
+    expect(await ask({ type: 'addTime', seconds: 5 }, 'more')).toMatchObject({ ok: true });
+    expect(stored.slice(-2).map((event) => event.type)).toEqual(['outage', 'clockSet']);
+    expect((await host.state()).question!.step).toBe('open');
+    expect(await left()).toBeGreaterThan(20_000);
+    expect(await left()).toBeLessThanOrEqual(26_000);
+    // Once, not again with the next thing.
+    await ask({ type: 'addTime', seconds: 5 }, 'again');
+    expect(stored.filter((event) => event.type === 'outage')).toHaveLength(1);
+  });
+
+  test('and where nothing comes the next beat does it', async () => {
+    const { stored, left } = await asleep();
+    await new Promise((resolve) => setTimeout(resolve, 1300));
+    expect(stored.filter((event) => event.type === 'outage')).toHaveLength(1);
+    expect(await left()).toBeGreaterThan(15_000);
   });
 });

@@ -173,8 +173,9 @@ export class SittingHost {
     }
   }
 
-  async #carryOut(batch: { order: Order; answer: (answer: Answer) => void }[]): Promise<void> {
+  async #carryOut(orders: { order: Order; answer: (answer: Answer) => void }[]): Promise<void> {
     if (!this.#sitting) await this.#load();
+    const batch = [...this.#givenBack(), ...orders];
     const sitting = this.#sitting!;
     const phaseBefore = sitting.state.phase;
     const events: LoggedEvent[] = [];
@@ -214,6 +215,24 @@ export class SittingHost {
     }
     for (const show of this.#waiting.splice(0)) show();
     this.#schedule();
+  }
+
+  /**
+   * Nobody could answer while the store took nothing, or while the whole machine slept – a lid that was
+   * closed: before anything else happens the clock gets that time back.
+   */
+  #givenBack(): { order: Order; answer: () => void }[] {
+    const silence = this.#now() - this.#lastBeat;
+    if (!this.#heartbeat || silence <= OUTAGE) return [];
+    this.#lastBeat = this.#now();
+    this.#log.warn({ sitting: this.id, ms: silence }, 'a running clock was given lost time back');
+    const command = { type: 'outage', ms: silence - HEARTBEAT } as const;
+    return [
+      {
+        order: { id: `outage-${this.#sitting!.log.length}`, command, actor: CLOCK },
+        answer: () => undefined,
+      },
+    ];
   }
 
   #logRefusal({ command, actor }: Order, { refused, sentence }: Refusal): void {
@@ -268,23 +287,14 @@ export class SittingHost {
     }
   }
 
-  /**
-   * Notes that a running clock was seen. Where the store did not take that for a while, nobody
-   * could have answered in the meantime: the clock gets the time back.
-   */
+  /** Notes that a running clock was seen; after a long silence it is first given that time back. */
   async #beat(): Promise<void> {
     if (this.#beating) return;
     this.#beating = true;
     try {
       await this.#store.markAlive(this.id, this.#now());
-      const silence = this.#now() - this.#lastBeat;
-      this.#lastBeat = this.#now();
-      if (silence > OUTAGE && this.#sitting && this.#heartbeat)
-        await this.submit({
-          id: `outage-${this.#sitting.log.length}`,
-          command: { type: 'outage', ms: silence - HEARTBEAT },
-          actor: CLOCK,
-        });
+      if (this.#now() - this.#lastBeat > OUTAGE) this.#wakeIn(0);
+      else this.#lastBeat = this.#now();
     } catch {
       // The store is away: the next beat tries again.
     } finally {
