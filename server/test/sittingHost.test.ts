@@ -102,6 +102,7 @@ describe('a lid that was closed for ten minutes while a clock ran', () => {
       { type: 'open' },
     ])
       expect(await ask(command, command.type)).toMatchObject({ ok: true });
+    await turn();
     now += SLEPT;
     const left = async () => due(await host.state())! - now;
     return { host, stored, ask, left };
