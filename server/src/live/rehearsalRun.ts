@@ -19,7 +19,7 @@ import {
   type StandIn,
 } from '@distaff/core';
 import { nanoid } from 'nanoid';
-import type { Answer, Order } from './sittingHost.ts';
+import type { Answer, Order } from './order.ts';
 
 interface Parts {
   show: Show;

@@ -7,35 +7,19 @@ import {
   refuse,
   replay,
   type Actor,
-  type Command,
   type LoggedEvent,
   type Random,
   type Refusal,
-  type SeatView,
   type Sitting,
   type SittingState,
 } from '@distaff/core';
 import type { Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
+import type { Answer, Order } from './order.ts';
 import { unwantedIn } from './unwanted.ts';
 
 /** What a host needs of the store of sittings. */
 export type Store = Pick<Sittings, 'load' | 'append' | 'markAlive'>;
-
-export interface Order {
-  id: string;
-  command: Command;
-  actor: Actor;
-  /** How long a message of this client takes there and back, how sure its clock is, how long others take (ms). */
-  roundTrip?: number;
-  doubt?: number;
-  window?: number;
-  /** Made of the stored state, to go out with the acknowledgement; `fresh` where it was not carried out before. */
-  also?: (state: SittingState, fresh: boolean) => Partial<SeatView> | null;
-}
-
-/** Carried out (or known already), up to event `seq`; or why not. */
-export type Answer = { ok: true; seq: number; seat?: Partial<SeatView> | null } | Refusal;
 
 /** The most commands that are decided and stored together: one insert of so many rows is far below what MariaDB takes. */
 const BATCH = 2000;

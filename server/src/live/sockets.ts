@@ -25,7 +25,7 @@ import type { SittingInfo, Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { CO_HOST, roomOf } from './audiences.ts';
 import { Pace } from './pace.ts';
-import type { Answer } from './sittingHost.ts';
+import type { Answer } from './order.ts';
 import type { LiveSitting, SittingHosts } from './sittingHosts.ts';
 
 const Token = v.pipe(v.string(), v.regex(/^[\w-]{20,64}$/));

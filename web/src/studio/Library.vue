@@ -18,6 +18,7 @@ import { useFormat } from '../design/useFormat.ts';
 import { useLibrary } from './library.ts';
 import ShareDialog from './share/ShareDialog.vue';
 import ShowFileDialog from './share/ShowFileDialog.vue';
+import SittingList from './SittingList.vue';
 import StudioBar from './StudioBar.vue';
 
 /** The library of my shows, and the sittings that were played. */
@@ -191,31 +192,7 @@ async function undo(): Promise<void> {
         }}</v-btn>
       </section>
 
-      <section v-if="library.loaded && !library.deletedOnes">
-        <h2 class="head">{{ t('studio.sittings') }}</h2>
-        <p v-if="library.sittings.length === 0" class="muted">{{ t('studio.noSittings') }}</p>
-        <ul class="list">
-          <li v-for="sitting in library.sittings" :key="sitting.id">
-            <div class="grow">
-              <span class="title clip">{{ sitting.title }}</span>
-              <span class="muted">{{ day(sitting.openedAt) }}</span>
-              <span v-if="!sitting.closedAt" class="open"
-                >{{ t('studio.open') }} · <span class="mono">{{ sitting.code }}</span></span
-              >
-            </div>
-            <v-btn v-if="!sitting.closedAt" color="primary" :to="`/desk/${sitting.id}`">{{
-              t('studio.toDesk')
-            }}</v-btn>
-            <v-btn variant="outlined" :to="`/results/${sitting.id}`">{{ t('studio.results') }}</v-btn>
-          </li>
-        </ul>
-        <v-btn
-          v-if="library.sittings.length < library.totalSittings"
-          variant="text"
-          @click="library.moreSittings()"
-          >{{ t('studio.moreShows') }}</v-btn
-        >
-      </section>
+      <SittingList v-if="library.loaded && !library.deletedOnes" />
     </main>
     <ShowFileDialog
       v-if="file !== null"
@@ -243,6 +220,7 @@ async function undo(): Promise<void> {
   </div>
 </template>
 
+<style scoped src="./lists.css" />
 <style scoped>
 .page {
   max-width: 960px;
@@ -251,46 +229,6 @@ async function undo(): Promise<void> {
   display: flex;
   flex-direction: column;
   gap: 36px;
-}
-.head {
-  margin-bottom: 12px;
-}
-.list {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  background: var(--paper);
-  border: 1px solid var(--line);
-  border-radius: 6px;
-}
-.list:empty {
-  display: none;
-}
-.list li {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  padding: 12px 12px 12px 20px;
-}
-.list li + li {
-  border-top: 1px solid var(--line);
-}
-.title {
-  display: block;
-  font-weight: 700;
-  font-size: 18px;
-  color: var(--ink);
-  text-decoration: none;
-}
-a.title:hover {
-  text-decoration: underline;
-}
-.open {
-  margin-left: 10px;
-  padding: 2px 10px;
-  border-radius: 6px;
-  background: var(--weld);
-  color: var(--ink);
 }
 .empty {
   padding: 48px 24px;

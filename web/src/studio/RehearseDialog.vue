@@ -4,6 +4,7 @@ import { mdiDramaMasks } from '@mdi/js';
 import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
+import DialogFrame from '../design/DialogFrame.vue';
 import { server } from '../api/server.ts';
 import { useShowCheck } from './check/showCheck.ts';
 import { useEditor } from './editor.ts';
@@ -44,70 +45,53 @@ async function start(): Promise<void> {
 
 <template>
   <v-btn variant="outlined" :prepend-icon="mdiDramaMasks" @click="ask">{{ t('rehearsal.open') }}</v-btn>
-  <v-dialog v-model="open" max-width="560" :aria-label="t('rehearsal.title')">
-    <v-card class="card">
-      <h2>{{ t('rehearsal.title') }}</h2>
-      <p class="muted">{{ t('rehearsal.intro') }}</p>
-      <p v-if="without">{{ t('rehearsal.countNone') }}</p>
-      <div class="fields">
+  <DialogFrame v-model="open" :title="t('rehearsal.title')">
+    <p class="muted">{{ t('rehearsal.intro') }}</p>
+    <p v-if="without">{{ t('rehearsal.countNone') }}</p>
+    <div class="fields">
+      <NumberField v-if="!without" v-model="room.count" :min="2" :max="1000" :label="t('rehearsal.count')" />
+      <v-select v-model="room.skill" :label="t('rehearsal.skill')" :items="items('skills', skills)" />
+      <v-select v-model="room.speed" :label="t('rehearsal.speed')" :items="items('speeds', speeds)" />
+      <template v-if="!without">
+        <v-select
+          v-model="room.connection"
+          :label="t('rehearsal.connection')"
+          :items="items('connections', connections)"
+        />
         <NumberField
-          v-if="!without"
-          v-model="room.count"
-          :min="2"
-          :max="1000"
-          :label="t('rehearsal.count')"
+          v-if="editor.show!.doors.late"
+          v-model="room.late"
+          :min="0"
+          :max="50"
+          :label="t('rehearsal.late')"
         />
-        <v-select v-model="room.skill" :label="t('rehearsal.skill')" :items="items('skills', skills)" />
-        <v-select v-model="room.speed" :label="t('rehearsal.speed')" :items="items('speeds', speeds)" />
-        <template v-if="!without">
-          <v-select
-            v-model="room.connection"
-            :label="t('rehearsal.connection')"
-            :items="items('connections', connections)"
-          />
-          <NumberField
-            v-if="editor.show!.doors.late"
-            v-model="room.late"
-            :min="0"
-            :max="50"
-            :label="t('rehearsal.late')"
-          />
-        </template>
-        <v-text-field
-          v-model="room.seed"
-          maxlength="40"
-          :label="t('rehearsal.seed')"
-          :hint="t('rehearsal.seedHint')"
-          persistent-hint
-        />
-      </div>
-      <v-switch v-if="!without" v-model="room.dropsOut" :label="t('rehearsal.dropsOut')" />
-      <p v-if="check.blocked" role="alert">{{ t('rehearsal.mustMend') }}</p>
-      <p v-else-if="problem" role="alert">{{ problem }}</p>
-      <div class="row end">
-        <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
-        <v-btn color="primary" :loading="starting" :disabled="check.blocked" @click="start">{{
-          t('rehearsal.start')
-        }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+      </template>
+      <v-text-field
+        v-model="room.seed"
+        maxlength="40"
+        :label="t('rehearsal.seed')"
+        :hint="t('rehearsal.seedHint')"
+        persistent-hint
+      />
+    </div>
+    <v-switch v-if="!without" v-model="room.dropsOut" :label="t('rehearsal.dropsOut')" />
+    <p v-if="check.blocked" role="alert">{{ t('rehearsal.mustMend') }}</p>
+    <p v-else-if="problem" role="alert">{{ problem }}</p>
+
+    <template #actions>
+      <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
+      <v-btn color="primary" :loading="starting" :disabled="check.blocked" @click="start">{{
+        t('rehearsal.start')
+      }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  padding: 20px;
-  gap: 14px;
-}
-p {
-  margin: 0;
-}
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
   gap: 12px;
-}
-.end {
-  justify-content: flex-end;
+  align-items: start;
 }
 </style>

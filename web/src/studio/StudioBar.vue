@@ -92,7 +92,8 @@ nav {
     gap: 4px;
   }
   .middle {
-    flex: none;
+    flex: 0 1 auto;
+    flex-wrap: wrap;
   }
   .place {
     padding: 6px 8px;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import { useDesk } from '../useDesk.ts';
 import { vFirstFocus } from '../../design/firstFocus.ts';
 
@@ -44,50 +45,34 @@ function save(): void {
 </script>
 
 <template>
-  <v-dialog
-    :aria-label="t('desk.adjustTitle', { team: team?.name ?? '' })"
+  <DialogFrame
     :model-value="desk.adjusting !== null"
-    max-width="420"
+    :title="t('desk.adjustTitle', { team: team?.name ?? '' })"
+    :width="420"
+    form
     @update:model-value="desk.adjusting = null"
+    @submit="save"
   >
-    <v-card class="card">
-      <form @submit.prevent="save">
-        <h2>{{ t('desk.adjustTitle', { team: team?.name ?? '' }) }}</h2>
-        <v-text-field
-          v-model="amount"
-          v-first-focus="desk.adjusting?.amount === 0"
-          :label="t('desk.amount')"
-          :hint="t('desk.amountHint')"
-          persistent-hint
-          inputmode="text"
-          :error-messages="tried && !amountOk ? t('desk.amountWrong') : ''"
-        />
-        <v-text-field
-          v-model="reason"
-          v-first-focus="desk.adjusting?.amount !== 0"
-          :label="t('desk.reason')"
-          maxlength="200"
-          :error-messages="tried && !reasonOk ? t('desk.reasonNeeded') : ''"
-        />
-        <div class="row end">
-          <v-btn variant="text" @click="desk.adjusting = null">{{ t('common.cancel') }}</v-btn>
-          <v-btn type="submit" color="primary">{{ t('desk.adjust') }}</v-btn>
-        </div>
-      </form>
-    </v-card>
-  </v-dialog>
-</template>
+    <v-text-field
+      v-model="amount"
+      v-first-focus="desk.adjusting?.amount === 0"
+      :label="t('desk.amount')"
+      :hint="t('desk.amountHint')"
+      persistent-hint
+      inputmode="text"
+      :error-messages="tried && !amountOk ? t('desk.amountWrong') : ''"
+    />
+    <v-text-field
+      v-model="reason"
+      v-first-focus="desk.adjusting?.amount !== 0"
+      :label="t('desk.reason')"
+      maxlength="200"
+      :error-messages="tried && !reasonOk ? t('desk.reasonNeeded') : ''"
+    />
 
-<style scoped>
-.card {
-  padding: 20px;
-}
-form {
-  display: flex;
-  flex-direction: column;
-  gap: 16px;
-}
-.end {
-  justify-content: flex-end;
-}
-</style>
+    <template #actions>
+      <v-btn variant="text" @click="desk.adjusting = null">{{ t('common.cancel') }}</v-btn>
+      <v-btn type="submit" color="primary">{{ t('desk.adjust') }}</v-btn>
+    </template>
+  </DialogFrame>
+</template>

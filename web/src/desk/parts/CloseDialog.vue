@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import { questionsLeft } from '../progress.ts';
 import { useDesk } from '../useDesk.ts';
 
@@ -14,28 +15,17 @@ function close(): void {
 </script>
 
 <template>
-  <v-dialog
-    :aria-label="t('desk.closeTitle')"
+  <DialogFrame
     :model-value="desk.dialog === 'close'"
-    max-width="420"
+    :title="t('desk.closeTitle')"
+    :width="420"
     @update:model-value="desk.dialog = null"
   >
-    <v-card class="card">
-      <h2>{{ t('desk.closeTitle') }}</h2>
-      <p>{{ t('desk.closeText', { left }) }}</p>
-      <div class="row end">
-        <v-btn variant="text" @click="desk.dialog = null">{{ t('common.cancel') }}</v-btn>
-        <v-btn color="primary" @click="close">{{ t('desk.closeShow') }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
-</template>
+    <p>{{ t('desk.closeText', { left }) }}</p>
 
-<style scoped>
-.card {
-  padding: 20px;
-}
-.end {
-  justify-content: flex-end;
-}
-</style>
+    <template #actions>
+      <v-btn variant="text" @click="desk.dialog = null">{{ t('common.cancel') }}</v-btn>
+      <v-btn color="primary" @click="close">{{ t('desk.closeShow') }}</v-btn>
+    </template>
+  </DialogFrame>
+</template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useBook } from '../useBook.ts';
 import { useDesk } from '../useDesk.ts';
@@ -25,54 +26,45 @@ const questions = computed(() =>
 </script>
 
 <template>
-  <v-dialog
-    :aria-label="t('desk.earlier')"
+  <DialogFrame
     :model-value="desk.dialog === 'earlier'"
-    max-width="760"
-    scrollable
+    :title="t('desk.earlier')"
+    :width="760"
     @update:model-value="desk.dialog = null"
   >
-    <v-card class="card">
-      <h2>{{ t('desk.earlier') }}</h2>
-      <p class="muted">{{ t('desk.earlierText') }}</p>
-      <p v-if="!book" class="muted">{{ t('common.loading') }}</p>
-      <p v-else-if="!book.open">{{ t('desk.earlierNone') }}</p>
-      <template v-else>
-        <v-select
-          class="which"
-          :label="t('desk.earlierWhich')"
-          :items="questions"
-          :item-props="({ subtitle }) => ({ subtitle })"
-          :model-value="book.open.play"
-          hide-details
-          @update:model-value="chosen = $event"
+    <p class="muted">{{ t('desk.earlierText') }}</p>
+    <p v-if="!book" class="muted">{{ t('common.loading') }}</p>
+    <p v-else-if="!book.open">{{ t('desk.earlierNone') }}</p>
+    <template v-else>
+      <v-select
+        class="which"
+        :label="t('desk.earlierWhich')"
+        :items="questions"
+        :item-props="({ subtitle }) => ({ subtitle })"
+        :model-value="book.open.play"
+        hide-details
+        @update:model-value="chosen = $event"
+      />
+      <div class="scroll">
+        <RichText class="prompt" :text="book.open.prompt" />
+        <p v-if="book.open.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
+        <DeskAnswers
+          :responses="book.open.responses"
+          :control="null"
+          :play="book.open.play"
+          keyed
+          :can-rule="() => true"
         />
-        <div class="scroll">
-          <RichText class="prompt" :text="book.open.prompt" />
-          <p v-if="book.open.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
-          <DeskAnswers
-            :responses="book.open.responses"
-            :control="null"
-            :play="book.open.play"
-            keyed
-            :can-rule="() => true"
-          />
-        </div>
-      </template>
-      <div class="row end">
-        <v-btn color="primary" @click="desk.dialog = null">{{ t('common.close') }}</v-btn>
       </div>
-    </v-card>
-  </v-dialog>
+    </template>
+
+    <template #actions>
+      <v-btn color="primary" @click="desk.dialog = null">{{ t('common.close') }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  padding: 20px;
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-}
 .scroll {
   max-height: 62vh;
   overflow: auto;
@@ -85,11 +77,5 @@ const questions = computed(() =>
 }
 .prompt {
   font-weight: 700;
-}
-p {
-  margin: 0;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

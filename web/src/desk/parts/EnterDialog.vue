@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import AnswerPad from '../../screens/answer/AnswerPad.vue';
 import { useDesk } from '../useDesk.ts';
 
@@ -37,16 +38,14 @@ async function enter(answer: object): Promise<void> {
 </script>
 
 <template>
-  <v-dialog
-    :aria-label="t('desk.enter')"
+  <DialogFrame
     :model-value="desk.dialog === 'enter'"
-    max-width="520"
-    scrollable
+    :title="t('desk.enter')"
+    :width="520"
     @update:model-value="desk.dialog = null"
   >
-    <v-card v-if="question" class="card">
-      <h2>{{ t('desk.enter') }}</h2>
-      <p v-if="!desk.mayEnter">{{ t('desk.enterNone') }}</p>
+    <template v-if="question"
+      ><p v-if="!desk.mayEnter">{{ t('desk.enterNone') }}</p>
       <template v-else>
         <v-select
           v-model="team"
@@ -65,21 +64,14 @@ async function enter(answer: object): Promise<void> {
           @answer="enter"
         />
       </template>
-      <div class="row end">
-        <v-btn variant="text" @click="desk.dialog = null">{{ t('common.close') }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+    </template>
+    <template #actions>
+      <v-btn variant="text" @click="desk.dialog = null">{{ t('common.close') }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  padding: 20px;
-  display: flex;
-  flex-direction: column;
-  gap: 14px;
-  overflow-y: auto;
-}
 .team {
   flex: none;
 }
@@ -92,8 +84,5 @@ async function enter(answer: object): Promise<void> {
   --edge: var(--line);
   --chosen: var(--chalk);
   --on-accent: #fff;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import { vFirstFocus } from '../../design/firstFocus.ts';
 import { useDesk } from '../useDesk.ts';
 
@@ -33,50 +34,35 @@ function save(): void {
 </script>
 
 <template>
-  <v-dialog
-    :aria-label="title"
+  <DialogFrame
     :model-value="desk.person !== null"
-    max-width="420"
+    :title="title"
+    :width="420"
+    form
     @update:model-value="desk.person = null"
+    @submit="save"
   >
-    <v-card v-if="desk.person" class="card">
-      <form @submit.prevent="save">
-        <h2>{{ title }}</h2>
-        <v-text-field
-          v-if="desk.person.act === 'rename'"
-          v-model="name"
-          v-first-focus
-          :label="t('desk.newName')"
-          maxlength="24"
-        />
-        <v-autocomplete
-          v-else
-          v-model="team"
-          v-first-focus
-          :label="t('desk.findTeam')"
-          :items="desk.view.teams.filter((one) => one.id !== desk.person!.seat.team)"
-          item-title="name"
-          item-value="id"
-        />
-        <div class="row end">
-          <v-btn variant="text" @click="desk.person = null">{{ t('common.cancel') }}</v-btn>
-          <v-btn type="submit" color="primary">{{ t('desk.save') }}</v-btn>
-        </div>
-      </form>
-    </v-card>
-  </v-dialog>
+    <template v-if="desk.person"
+      ><v-text-field
+        v-if="desk.person.act === 'rename'"
+        v-model="name"
+        v-first-focus
+        :label="t('desk.newName')"
+        maxlength="24"
+      />
+      <v-autocomplete
+        v-else
+        v-model="team"
+        v-first-focus
+        :label="t('desk.findTeam')"
+        :items="desk.view.teams.filter((one) => one.id !== desk.person!.seat.team)"
+        item-title="name"
+        item-value="id"
+      />
+    </template>
+    <template #actions>
+      <v-btn variant="text" @click="desk.person = null">{{ t('common.cancel') }}</v-btn>
+      <v-btn type="submit" color="primary">{{ t('desk.save') }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
-
-<style scoped>
-.card {
-  padding: 20px;
-}
-form {
-  display: flex;
-  flex-direction: column;
-  gap: 16px;
-}
-.end {
-  justify-content: flex-end;
-}
-</style>

@@ -2,6 +2,7 @@
 import { emptyCells, repeats, type Selection } from '@distaff/core';
 import { computed, onMounted, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import { useEditor } from '../editor.ts';
 import { useRuleWords } from '../order/useRuleWords.ts';
 import { useBank } from '../questions/bank.ts';
@@ -58,69 +59,46 @@ const suggestNow = () =>
 </script>
 
 <template>
-  <v-dialog
+  <DialogFrame
     :model-value="category !== null"
-    max-width="520"
-    :aria-label="t('building.fillCategory', { category: category?.name ?? '' })"
+    :width="680"
+    :title="t('building.fillCategory', { category: category?.name || '…' })"
     @update:model-value="emit('close')"
   >
-    <v-card v-if="category" class="card">
-      <h2>{{ t('building.fillCategory', { category: category.name || '…' }) }}</h2>
-      <p class="muted">{{ t('building.fillHint') }}</p>
-      <v-autocomplete
-        v-model="from.tags"
-        multiple
-        :label="t('building.tags')"
-        :placeholder="t('building.anyTag')"
-        persistent-placeholder
-        :items="bank.tags"
-      />
-      <v-autocomplete
-        v-model="from.sets"
-        multiple
-        :label="t('building.sets')"
-        :placeholder="t('building.anySet')"
-        persistent-placeholder
-        :items="bank.sets.map((one) => ({ value: one.id, title: one.title }))"
-      />
-      <v-select
-        v-model="from.repeat"
-        :label="t('building.repeat')"
-        :items="
-          repeats.map((value) => ({ value, title: t(`building.repeats.${value}`, { group: group() }) }))
-        "
-      />
-      <p v-if="problem" role="alert">{{ problem }}</p>
-      <p v-else-if="said" role="status">{{ said }}</p>
-      <div class="row">
-        <v-btn color="primary" :disabled="empty === 0" :loading="working" @click="fillNow">{{
-          t('building.fillCells', empty, { named: { n: empty } })
-        }}</v-btn>
-        <v-btn variant="outlined" :disabled="working" @click="sortNow">{{
-          t('building.byDifficulty')
-        }}</v-btn>
-        <v-btn
-          variant="outlined"
-          :disabled="working"
-          :title="t('building.suggestHint')"
-          @click="suggestNow"
-          >{{ t('building.suggest') }}</v-btn
-        >
-        <v-btn variant="text" @click="emit('close')">{{ t('common.close') }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
-</template>
+    <p class="muted">{{ t('building.fillHint') }}</p>
+    <v-autocomplete
+      v-model="from.tags"
+      multiple
+      :label="t('building.tags')"
+      :placeholder="t('building.anyTag')"
+      persistent-placeholder
+      :items="bank.tags"
+    />
+    <v-autocomplete
+      v-model="from.sets"
+      multiple
+      :label="t('building.sets')"
+      :placeholder="t('building.anySet')"
+      persistent-placeholder
+      :items="bank.sets.map((one) => ({ value: one.id, title: one.title }))"
+    />
+    <v-select
+      v-model="from.repeat"
+      :label="t('building.repeat')"
+      :items="repeats.map((value) => ({ value, title: t(`building.repeats.${value}`, { group: group() }) }))"
+    />
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <p v-else-if="said" role="status">{{ said }}</p>
 
-<style scoped>
-.card {
-  padding: 20px;
-  gap: 14px;
-}
-p {
-  margin: 0;
-}
-.row {
-  flex-wrap: wrap;
-}
-</style>
+    <template #actions>
+      <v-btn variant="text" @click="emit('close')">{{ t('common.close') }}</v-btn>
+      <v-btn variant="outlined" :disabled="working" :title="t('building.suggestHint')" @click="suggestNow">{{
+        t('building.suggest')
+      }}</v-btn>
+      <v-btn variant="outlined" :disabled="working" @click="sortNow">{{ t('building.byDifficulty') }}</v-btn>
+      <v-btn color="primary" :disabled="empty === 0" :loading="working" @click="fillNow">{{
+        t('building.fillCells', empty, { named: { n: empty } })
+      }}</v-btn>
+    </template>
+  </DialogFrame>
+</template>

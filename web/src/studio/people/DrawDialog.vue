@@ -3,6 +3,7 @@ import { drawTeams, MAX_TEAMS, MIN_TEAMS, newTeam, type Draw, type Team } from '
 import { mdiDiceMultipleOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useEditor } from '../editor.ts';
@@ -60,65 +61,56 @@ function takeOver(): void {
   <v-btn variant="outlined" :prepend-icon="mdiDiceMultipleOutline" @click="open = true">{{
     t('people.draw')
   }}</v-btn>
-  <v-dialog v-model="open" max-width="760" scrollable :aria-label="t('people.draw')">
-    <v-card class="card">
-      <h2>{{ t('people.draw') }}</h2>
-      <p class="muted">
-        {{ t('people.drawIntro') }} {{ t('people.drawNames', names.length, { named: { n: names.length } }) }}.
-      </p>
-      <div class="fields">
-        <NumberField v-model="count" :min="MIN_TEAMS" :max="MAX_TEAMS" :label="t('people.teams')" />
-        <v-text-field v-model="seed" maxlength="40" :label="t('people.seed')" />
-        <v-textarea
-          v-model="together"
-          rows="2"
-          auto-grow
-          :label="t('people.together')"
-          :hint="t('people.wishHint')"
-          persistent-hint
-        />
-        <v-textarea
-          v-model="apart"
-          rows="2"
-          auto-grow
-          :label="t('people.apart')"
-          :hint="t('people.wishHint')"
-          persistent-hint
-        />
-      </div>
-      <div class="row">
-        <v-btn color="primary" @click="drawNow">{{ t('people.drawNow') }}</v-btn>
-        <v-btn variant="outlined" @click="another">{{ t('people.newSeed') }}</v-btn>
-      </div>
-      <p v-if="draw && 'impossible' in draw" class="problem" role="alert">
-        {{ t(`people.impossible.${draw.impossible}`, { names: list(draw.names) }) }}
-      </p>
-      <ol v-else-if="draw" class="drawn">
-        <li v-for="(team, i) in teams" :key="team.id">
-          <WeaveSwatch :weave="team.weave" />
-          <span
-            ><b>{{ team.name }}</b> {{ draw.teams[i]?.join(', ') }}</span
-          >
-        </li>
-      </ol>
-      <div class="row end">
-        <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
-        <v-btn color="primary" :disabled="!draw || 'impossible' in draw" @click="takeOver">{{
-          t('people.drawTake')
-        }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+  <DialogFrame v-model="open" :title="t('people.draw')" :width="760">
+    <p class="muted">
+      {{ t('people.drawIntro') }} {{ t('people.drawNames', names.length, { named: { n: names.length } }) }}.
+    </p>
+    <div class="fields">
+      <NumberField v-model="count" :min="MIN_TEAMS" :max="MAX_TEAMS" :label="t('people.teams')" />
+      <v-text-field v-model="seed" maxlength="40" :label="t('people.seed')" />
+      <v-textarea
+        v-model="together"
+        rows="2"
+        auto-grow
+        :label="t('people.together')"
+        :hint="t('people.wishHint')"
+        persistent-hint
+      />
+      <v-textarea
+        v-model="apart"
+        rows="2"
+        auto-grow
+        :label="t('people.apart')"
+        :hint="t('people.wishHint')"
+        persistent-hint
+      />
+    </div>
+    <div class="row">
+      <v-btn color="primary" @click="drawNow">{{ t('people.drawNow') }}</v-btn>
+      <v-btn variant="outlined" @click="another">{{ t('people.newSeed') }}</v-btn>
+    </div>
+    <p v-if="draw && 'impossible' in draw" class="problem" role="alert">
+      {{ t(`people.impossible.${draw.impossible}`, { names: list(draw.names) }) }}
+    </p>
+    <ol v-else-if="draw" class="drawn">
+      <li v-for="(team, i) in teams" :key="team.id">
+        <WeaveSwatch :weave="team.weave" />
+        <span
+          ><b>{{ team.name }}</b> {{ draw.teams[i]?.join(', ') }}</span
+        >
+      </li>
+    </ol>
+
+    <template #actions>
+      <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
+      <v-btn color="primary" :disabled="!draw || 'impossible' in draw" @click="takeOver">{{
+        t('people.drawTake')
+      }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  padding: 20px;
-  gap: 14px;
-}
-p {
-  margin: 0;
-}
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
@@ -139,8 +131,5 @@ p {
 li {
   display: flex;
   gap: 10px;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

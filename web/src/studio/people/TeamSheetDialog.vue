@@ -13,6 +13,7 @@ import {
 import { mdiAlertOutline, mdiFileUploadOutline, mdiTableArrowDown } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import { saveFile } from '../../design/saveFile.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useEditor } from '../editor.ts';
@@ -68,79 +69,70 @@ const csv = (text: string, name: string) => saveFile(name, new Blob([text], { ty
   <v-btn variant="outlined" :prepend-icon="mdiTableArrowDown" @click="open = true">{{
     t('people.fromSheet')
   }}</v-btn>
-  <v-dialog v-model="open" max-width="720" scrollable :aria-label="t('people.fromSheet')">
-    <v-card class="card">
-      <h2>{{ t('people.fromSheet') }}</h2>
-      <p class="muted">{{ t('people.sheetIntro') }}</p>
-      <div class="row">
-        <v-btn color="primary" :prepend-icon="mdiFileUploadOutline" @click="input?.click()">{{
-          t('people.choose')
-        }}</v-btn>
-        <input ref="input" hidden type="file" accept=".csv,.tsv,.txt,.xlsx" @change="choose" />
-        <v-btn variant="text" size="small" @click="csv(template(), 'teams.csv')">{{
-          t('people.templateCsv')
-        }}</v-btn>
-        <v-btn variant="text" size="small" @click="saveBook(template(), 'teams.xlsx')">{{
-          t('people.templateXlsx')
-        }}</v-btn>
-        <v-btn
-          variant="text"
-          size="small"
-          @click="csv(toCsv([...teamSheetHeader], writeTeams(editor.show!.teams)), 'teams.csv')"
-          >{{ t('people.saveCsv') }}</v-btn
-        >
-      </div>
-      <v-textarea v-model="pasted" rows="3" max-rows="8" auto-grow class="mono" :label="t('people.paste')" />
-      <v-btn v-if="pasted.trim()" class="start" variant="outlined" @click="take(readTable(pasted))">{{
-        t('people.read')
+  <DialogFrame v-model="open" :title="t('people.fromSheet')" :width="720">
+    <p class="muted">{{ t('people.sheetIntro') }}</p>
+    <div class="row">
+      <v-btn color="primary" :prepend-icon="mdiFileUploadOutline" @click="input?.click()">{{
+        t('people.choose')
       }}</v-btn>
-      <p v-if="trouble" role="alert">
-        {{ te(`people.trouble.${trouble}`) ? t(`people.trouble.${trouble}`) : trouble }}
+      <input ref="input" hidden type="file" accept=".csv,.tsv,.txt,.xlsx" @change="choose" />
+      <v-btn variant="text" size="small" @click="csv(template(), 'teams.csv')">{{
+        t('people.templateCsv')
+      }}</v-btn>
+      <v-btn variant="text" size="small" @click="saveBook(template(), 'teams.xlsx')">{{
+        t('people.templateXlsx')
+      }}</v-btn>
+      <v-btn
+        variant="text"
+        size="small"
+        @click="csv(toCsv([...teamSheetHeader], writeTeams(editor.show!.teams)), 'teams.csv')"
+        >{{ t('people.saveCsv') }}</v-btn
+      >
+    </div>
+    <v-textarea v-model="pasted" rows="3" max-rows="8" auto-grow class="mono" :label="t('people.paste')" />
+    <v-btn v-if="pasted.trim()" class="start" variant="outlined" @click="take(readTable(pasted))">{{
+      t('people.read')
+    }}</v-btn>
+    <p v-if="trouble" role="alert">
+      {{ te(`people.trouble.${trouble}`) ? t(`people.trouble.${trouble}`) : trouble }}
+    </p>
+    <template v-if="rows.length">
+      <p role="status">
+        <b>{{ t('people.rows', good.length, { named: { n: good.length } }) }}</b>
       </p>
-      <template v-if="rows.length">
-        <p role="status">
-          <b>{{ t('people.rows', good.length, { named: { n: good.length } }) }}</b>
-        </p>
-        <ol class="found">
-          <li v-for="row in rows" :key="row.line" :class="{ out: row.dropped }">
-            <WeaveSwatch :weave="row.team.weave" />
-            <span class="grow">
-              <b>{{ row.team.name || t('people.line', { n: row.line }) }}</b>
-              <span v-if="row.dropped"> – {{ t('people.dropped') }}</span>
-              <small v-else class="muted">
-                {{
-                  t('people.members', row.team.members?.length ?? 0, {
-                    named: { n: row.team.members?.length ?? 0 },
-                  })
-                }}</small
-              >
-              <span v-for="(one, i) in row.problems" :key="i" class="problem">
-                <v-icon :icon="mdiAlertOutline" size="16" />
-                {{ t('people.line', { n: row.line }) }}:
-                {{ t(`people.problems.${one.code}`, { text: one.text }) }}
-              </span>
+      <ol class="found">
+        <li v-for="row in rows" :key="row.line" :class="{ out: row.dropped }">
+          <WeaveSwatch :weave="row.team.weave" />
+          <span class="grow">
+            <b>{{ row.team.name || t('people.line', { n: row.line }) }}</b>
+            <span v-if="row.dropped"> – {{ t('people.dropped') }}</span>
+            <small v-else class="muted">
+              {{
+                t('people.members', row.team.members?.length ?? 0, {
+                  named: { n: row.team.members?.length ?? 0 },
+                })
+              }}</small
+            >
+            <span v-for="(one, i) in row.problems" :key="i" class="problem">
+              <v-icon :icon="mdiAlertOutline" size="16" />
+              {{ t('people.line', { n: row.line }) }}:
+              {{ t(`people.problems.${one.code}`, { text: one.text }) }}
             </span>
-          </li>
-        </ol>
-      </template>
-      <div class="row end">
-        <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
-        <v-btn color="primary" :disabled="good.length < MIN_TEAMS" @click="takeOver">{{
-          t('people.takeOver')
-        }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+          </span>
+        </li>
+      </ol>
+    </template>
+
+    <template #actions>
+      <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
+      <v-btn color="primary" :disabled="good.length < MIN_TEAMS" @click="takeOver">{{
+        t('people.takeOver')
+      }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  padding: 20px;
-  gap: 12px;
-}
-p {
-  margin: 0;
-}
 .row {
   flex-wrap: wrap;
 }
@@ -172,8 +164,5 @@ small {
   display: block;
   color: #8a6400;
   font-size: 15px;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

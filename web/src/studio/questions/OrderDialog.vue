@@ -3,6 +3,7 @@ import { mdiDragVertical } from '@mdi/js';
 import { nextTick, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import { server, type QuestionLine } from '../../api/server.ts';
 import { useBank } from './bank.ts';
 
@@ -59,45 +60,37 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" :aria-label="t('library.order')" max-width="640" scrollable>
-    <v-card class="card">
-      <h2>{{ t('library.order') }}</h2>
-      <p class="muted">{{ t('library.orderHint') }}</p>
-      <p v-if="problem" role="alert">{{ problem }}</p>
-      <p v-if="lines === null && !problem" role="status">{{ t('common.loading') }}</p>
-      <div v-else-if="lines" ref="root" class="scroll">
-        <VueDraggable v-model="lines" handle=".handle" :animation="150">
-          <div
-            v-for="(line, i) in lines"
-            :key="line.id"
-            class="line"
-            tabindex="0"
-            @keydown.alt.up.prevent="move(i, -1)"
-            @keydown.alt.down.prevent="move(i, 1)"
-          >
-            <span class="handle" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="18" /></span>
-            <span class="mono muted">{{ i + 1 }}</span>
-            <span class="grow clip">{{ line.prompt || t('library.noPrompt') }}</span>
-          </div>
-        </VueDraggable>
-      </div>
-      <div class="row end">
-        <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
-        <v-btn color="primary" :loading="busy" :disabled="!lines" @click="save">{{
-          t('library.saveOrder')
-        }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+  <DialogFrame v-model="open" :title="t('library.order')" :width="640">
+    <p class="muted">{{ t('library.orderHint') }}</p>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <p v-if="lines === null && !problem" role="status">{{ t('common.loading') }}</p>
+    <div v-else-if="lines" ref="root" class="scroll">
+      <VueDraggable v-model="lines" handle=".handle" :animation="150">
+        <div
+          v-for="(line, i) in lines"
+          :key="line.id"
+          class="line"
+          tabindex="0"
+          @keydown.alt.up.prevent="move(i, -1)"
+          @keydown.alt.down.prevent="move(i, 1)"
+        >
+          <span class="handle" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="18" /></span>
+          <span class="mono muted">{{ i + 1 }}</span>
+          <span class="grow clip">{{ line.prompt || t('library.noPrompt') }}</span>
+        </div>
+      </VueDraggable>
+    </div>
+
+    <template #actions>
+      <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
+      <v-btn color="primary" :loading="busy" :disabled="!lines" @click="save">{{
+        t('library.saveOrder')
+      }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-  padding: 20px;
-}
 .scroll {
   max-height: 56vh;
   overflow: auto;
@@ -113,11 +106,5 @@ async function save(): Promise<void> {
 }
 .handle {
   cursor: grab;
-}
-p {
-  margin: 0;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

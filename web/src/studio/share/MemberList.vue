@@ -86,4 +86,10 @@ ul {
   flex-direction: column;
   gap: 6px;
 }
+li {
+  flex-wrap: wrap;
+}
+li > .grow {
+  flex: 1 1 200px;
+}
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import type { SharedRef } from '../../api/server.ts';
 import LinkField from './LinkField.vue';
 import MemberList from './MemberList.vue';
@@ -24,56 +25,44 @@ const readLink = (on: boolean | null) => (on ? sharing.openLink('read') : sharin
 </script>
 
 <template>
-  <v-dialog v-model="open" :aria-label="t('share.title', { title })" max-width="720" scrollable>
-    <v-card class="card">
-      <h2>{{ t('share.title', { title }) }}</h2>
-      <p v-if="sharing.problem" class="problem" role="alert">{{ sharing.problem }}</p>
-      <p v-if="!sharing.sharing && !sharing.problem" role="status">{{ t('common.loading') }}</p>
-      <div v-if="sharing.sharing" class="parts">
-        <MemberList :what="shared.what" />
-        <section v-if="shared.what === 'set'">
-          <v-switch
-            :label="t('share.read')"
-            :model-value="sharing.sharing.readLink !== null"
-            :disabled="sharing.busy"
-            @update:model-value="readLink"
-          />
-          <p class="muted">{{ t('share.readText') }}</p>
-          <LinkField v-if="sharing.sharing.readLink" :token="sharing.sharing.readLink" />
-        </section>
-        <WriteLink :what="shared.what" />
-        <section v-if="shared.what === 'set'">
-          <v-switch
-            :label="t('share.copies')"
-            :model-value="sharing.sharing.mayCopy"
-            :disabled="sharing.busy"
-            @update:model-value="sharing.allowCopies($event ?? false)"
-          />
-          <p class="muted">{{ t('share.copiesText') }}</p>
-        </section>
-      </div>
-      <div class="row end">
-        <v-btn color="primary" @click="open = false">{{ t('common.close') }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+  <DialogFrame v-model="open" :title="t('share.title', { title })" :width="720">
+    <p v-if="sharing.problem" class="problem" role="alert">{{ sharing.problem }}</p>
+    <p v-if="!sharing.sharing && !sharing.problem" role="status">{{ t('common.loading') }}</p>
+    <div v-if="sharing.sharing" class="parts">
+      <MemberList :what="shared.what" />
+      <section v-if="shared.what === 'set'">
+        <v-switch
+          :label="t('share.read')"
+          :model-value="sharing.sharing.readLink !== null"
+          :disabled="sharing.busy"
+          @update:model-value="readLink"
+        />
+        <p class="muted">{{ t('share.readText') }}</p>
+        <LinkField v-if="sharing.sharing.readLink" :token="sharing.sharing.readLink" />
+      </section>
+      <WriteLink :what="shared.what" />
+      <section v-if="shared.what === 'set'">
+        <v-switch
+          :label="t('share.copies')"
+          :model-value="sharing.sharing.mayCopy"
+          :disabled="sharing.busy"
+          @update:model-value="sharing.allowCopies($event ?? false)"
+        />
+        <p class="muted">{{ t('share.copiesText') }}</p>
+      </section>
+    </div>
+
+    <template #actions>
+      <v-btn color="primary" @click="open = false">{{ t('common.close') }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  display: flex;
-  flex-direction: column;
-  gap: 14px;
-  padding: 20px;
-}
 .parts {
   display: flex;
   flex-direction: column;
   gap: 20px;
-  max-height: 68vh;
-  overflow: auto;
-  /* Room for the labels of the fields above and the ring of focus. */
-  padding: 4px;
 }
 .parts p {
   margin: 2px 0 8px;
@@ -83,8 +72,5 @@ const readLink = (on: boolean | null) => (on ? sharing.openLink('read') : sharin
   padding: 8px 12px;
   border-left: 4px solid var(--madder);
   background: rgb(179 38 58 / 8%);
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
+import DialogFrame from '../../design/DialogFrame.vue';
 import type { Unpacked } from './showWorker.ts';
 import { bringShowIn, readShow, saveShowFile } from './showFile.ts';
 
@@ -61,66 +62,48 @@ const bringIn = () =>
 </script>
 
 <template>
-  <v-dialog v-model="open" :aria-label="title" max-width="560">
-    <v-card class="card">
-      <h2>{{ title }}</h2>
-      <p class="muted">{{ t(saves === null ? 'showFile.bringInHint' : 'showFile.saveHint') }}</p>
-      <v-file-input
-        v-if="saves === null"
-        accept=".zip,application/zip"
-        :label="t('showFile.choose')"
-        :disabled="progress !== null"
-        @update:model-value="look"
+  <DialogFrame v-model="open" :title="title">
+    <p class="muted">{{ t(saves === null ? 'showFile.bringInHint' : 'showFile.saveHint') }}</p>
+    <v-file-input
+      v-if="saves === null"
+      accept=".zip,application/zip"
+      :label="t('showFile.choose')"
+      :disabled="progress !== null"
+      @update:model-value="look"
+    />
+    <div v-if="read" class="found" role="status">
+      <b>{{ read.show.title || t('studio.untitled') }}</b>
+      <span>{{
+        t('showFile.holds', {
+          rounds: read.show.rounds.length,
+          questions: Object.keys(read.show.questions).length,
+          files: read.media.size,
+        })
+      }}</span>
+      <span v-if="read.missing.length > 0" class="warn">{{
+        t('showFile.missing', { n: read.missing.length }, read.missing.length)
+      }}</span>
+    </div>
+    <template v-if="progress">
+      <v-progress-linear
+        :model-value="progress.of ? (progress.n / progress.of) * 100 : 0"
+        :indeterminate="progress.of === 0"
+        :aria-label="title"
       />
-      <div v-if="read" class="found" role="status">
-        <b>{{ read.show.title || t('studio.untitled') }}</b>
-        <span>{{
-          t('showFile.holds', {
-            rounds: read.show.rounds.length,
-            questions: Object.keys(read.show.questions).length,
-            files: read.media.size,
-          })
-        }}</span>
-        <span v-if="read.missing.length > 0" class="warn">{{
-          t('showFile.missing', { n: read.missing.length }, read.missing.length)
-        }}</span>
-      </div>
-      <template v-if="progress">
-        <v-progress-linear
-          :model-value="progress.of ? (progress.n / progress.of) * 100 : 0"
-          :indeterminate="progress.of === 0"
-          :aria-label="title"
-        />
-        <p v-if="progress.of" role="status">{{ t('showFile.files', { n: progress.n, of: progress.of }) }}</p>
-      </template>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <div class="row end">
-        <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
-        <v-btn
-          v-if="saves === null"
-          color="primary"
-          :disabled="!read || progress !== null"
-          @click="bringIn"
-          >{{ t('showFile.take') }}</v-btn
-        >
-      </div>
-    </v-card>
-  </v-dialog>
+      <p v-if="progress.of" role="status">{{ t('showFile.files', { n: progress.n, of: progress.of }) }}</p>
+    </template>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+
+    <template #actions>
+      <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
+      <v-btn v-if="saves === null" color="primary" :disabled="!read || progress !== null" @click="bringIn">{{
+        t('showFile.take')
+      }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  padding: 20px 24px;
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-}
-p {
-  margin: 0;
-}
-.end {
-  justify-content: flex-end;
-}
 .found {
   display: flex;
   flex-direction: column;

@@ -2,6 +2,7 @@
 import { mdiHistory } from '@mdi/js';
 import { ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DialogFrame from '../../design/DialogFrame.vue';
 import { server, type ShowVersion } from '../../api/server.ts';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';
@@ -51,47 +52,33 @@ async function bringBack(version: number): Promise<void> {
     :aria-label="t('showFile.versions')"
     @click="open = true"
   />
-  <v-dialog v-model="open" :aria-label="t('showFile.versions')" max-width="620" scrollable>
-    <v-card class="card">
-      <h2>{{ t('showFile.versions') }}</h2>
-      <p class="muted">{{ t('showFile.versionsHint') }}</p>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <p v-else-if="!versions" role="status">{{ t('common.loading') }}</p>
-      <p v-else-if="versions.length === 0">{{ t('showFile.noVersions') }}</p>
-      <ul v-else>
-        <li v-for="one in versions" :key="one.version">
-          <span class="grow">
-            <b>{{ day(one.savedAt) }}</b>
-            <span class="muted clip">
-              {{ one.title || t('studio.untitled') }} ·
-              {{ t('showFile.version', { questions: one.questions, rounds: one.rounds }) }}
-            </span>
+  <DialogFrame v-model="open" :title="t('showFile.versions')" :width="620">
+    <p class="muted">{{ t('showFile.versionsHint') }}</p>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-else-if="!versions" role="status">{{ t('common.loading') }}</p>
+    <p v-else-if="versions.length === 0">{{ t('showFile.noVersions') }}</p>
+    <ul v-else>
+      <li v-for="one in versions" :key="one.version">
+        <span class="grow">
+          <b>{{ day(one.savedAt) }}</b>
+          <span class="muted clip">
+            {{ one.title || t('studio.untitled') }} ·
+            {{ t('showFile.version', { questions: one.questions, rounds: one.rounds }) }}
           </span>
-          <v-btn variant="outlined" size="small" :disabled="bringing" @click="bringBack(one.version)">{{
-            t('showFile.bringBack')
-          }}</v-btn>
-        </li>
-      </ul>
-      <div class="row end">
-        <v-btn variant="text" @click="open = false">{{ t('common.close') }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+        </span>
+        <v-btn variant="outlined" size="small" :disabled="bringing" @click="bringBack(one.version)">{{
+          t('showFile.bringBack')
+        }}</v-btn>
+      </li>
+    </ul>
+
+    <template #actions>
+      <v-btn variant="text" @click="open = false">{{ t('common.close') }}</v-btn>
+    </template>
+  </DialogFrame>
 </template>
 
 <style scoped>
-.card {
-  padding: 20px 24px;
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-}
-p {
-  margin: 0;
-}
-.end {
-  justify-content: flex-end;
-}
 ul {
   list-style: none;
   margin: 0;

@@ -88,7 +88,8 @@ export const building = {
 
   fill: 'Fill',
   fillCategory: 'Fill the category “{category}”',
-  fillHint: 'Empty cells are filled, the easier questions at the lower values.',
+  fillHint:
+    'Empty cells are filled, the easier questions at the lower values. What is there already can be sorted in the same way, or each question be given the value that its difficulty suggests.',
   fillCells: 'All cells are filled | Fill {n} empty cell | Fill {n} empty cells',
   wasSorted: 'The category was sorted.',
   filled: '{n} cell was filled. | {n} cells were filled.',

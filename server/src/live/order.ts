@@ -1,0 +1,17 @@
+import type { Actor, Command, Refusal, SeatView, SittingState } from '@distaff/core';
+
+/** A command as somebody sends it to a sitting. */
+export interface Order {
+  id: string;
+  command: Command;
+  actor: Actor;
+  /** How long a message of this client takes there and back, how sure its clock is, how long others take (ms). */
+  roundTrip?: number;
+  doubt?: number;
+  window?: number;
+  /** Made of the stored state, to go out with the acknowledgement; `fresh` where it was not carried out before. */
+  also?: (state: SittingState, fresh: boolean) => Partial<SeatView> | null;
+}
+
+/** Carried out (or known already), up to event `seq`; or why not. */
+export type Answer = { ok: true; seq: number; seat?: Partial<SeatView> | null } | Refusal;

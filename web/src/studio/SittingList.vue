@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n';
+import { useFormat } from '../design/useFormat.ts';
+import { useLibrary } from './library.ts';
+
+/** What was played, by me and by those with whom I host; the last first. */
+const { t } = useI18n();
+const { day } = useFormat();
+const library = useLibrary();
+</script>
+
+<template>
+  <section>
+    <h2 class="head">{{ t('studio.sittings') }}</h2>
+    <p v-if="library.sittings.length === 0" class="muted">{{ t('studio.noSittings') }}</p>
+    <ul class="list">
+      <li v-for="sitting in library.sittings" :key="sitting.id">
+        <div class="grow">
+          <span class="title clip">{{ sitting.title }}</span>
+          <span class="muted">{{ day(sitting.openedAt) }}</span>
+          <span v-if="!sitting.closedAt" class="open"
+            >{{ t('studio.open') }} · <span class="mono">{{ sitting.code }}</span></span
+          >
+        </div>
+        <v-btn v-if="!sitting.closedAt" color="primary" :to="`/desk/${sitting.id}`">{{
+          t('studio.toDesk')
+        }}</v-btn>
+        <v-btn variant="outlined" :to="`/results/${sitting.id}`">{{ t('studio.results') }}</v-btn>
+      </li>
+    </ul>
+    <v-btn
+      v-if="library.sittings.length < library.totalSittings"
+      variant="text"
+      @click="library.moreSittings()"
+      >{{ t('studio.moreShows') }}</v-btn
+    >
+  </section>
+</template>
+
+<style scoped src="./lists.css" />
+<style scoped>
+.open {
+  margin-left: 10px;
+  padding: 2px 10px;
+  border-radius: 6px;
+  background: var(--weld);
+  color: var(--ink);
+}
+</style>
