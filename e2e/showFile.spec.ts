@@ -1,5 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { demoShow, expect, step, test } from './app.ts';
+import { clean } from './axe.ts';
 
 test('a whole show leaves as one file, is deleted, comes in again with its pictures and sounds, and is played', async ({
   app,
@@ -42,6 +43,7 @@ test('a whole show leaves as one file, is deleted, comes in again with its pictu
   await dialog.locator('input[type=file]').setInputFiles(zip);
   await expect(dialog.getByText('Travelling show')).toBeVisible();
   await expect(dialog.getByText('1 pictures and sounds')).toBeVisible();
+  await clean(page, 'bringing in a show', '.v-overlay--active .v-card');
   await dialog.getByRole('button', { name: 'Bring it in' }).click();
   await page.waitForURL(/\/studio\/shows\//);
   await expect(page.getByLabel('Title of the show')).toHaveValue('Travelling show');
@@ -74,6 +76,7 @@ test('what a show was before is brought back, and that is undone', async ({ app,
   await page.getByRole('button', { name: 'Earlier states' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText('As it was')).toBeVisible();
+  await clean(page, 'earlier states', '.v-overlay--active .v-card');
   await dialog.getByRole('button', { name: 'Bring it back' }).dblclick();
   await expect(title).toHaveValue('As it was');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -1,4 +1,5 @@
 import { expect, quizShow, step, pose, test, choice } from './app.ts';
+import { clean } from './axe.ts';
 import { rulesWith, type Question } from '@distaff/core';
 
 test('unwanted words in a name and a typed answer reach the host alone, who lets them through', async ({
@@ -42,6 +43,7 @@ test('unwanted words in a name and a typed answer reach the host alone, who lets
   await host.handset(sitting.code, 'Jory', 'Fairlead');
   await expect(stage.getByText('Jory')).toBeVisible();
   await expect(stage.getByText('B1LGE')).toHaveCount(0);
+  await clean(desk, 'desk with a held name');
   await desk.locator('.player.held').click();
   await desk.getByText('Let “B1LGE” through').click();
   await expect(stage.getByText('B1LGE')).toBeVisible();
@@ -52,6 +54,7 @@ test('unwanted words in a name and a typed answer reach the host alone, who lets
   await phone.getByRole('textbox').fill('old bilge');
   await phone.getByRole('button', { name: /^Send/ }).click();
   await expect(desk.getByText('Held back for its words')).toBeVisible();
+  await clean(desk, 'desk with a held answer');
   await step(desk, 'Lock');
   await step(desk, 'Show the answer');
   await expect(stage.getByText('old bilge')).toHaveCount(0);

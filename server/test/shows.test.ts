@@ -48,6 +48,19 @@ describe('the library', () => {
     expect((await other.call('GET', `${at}/versions/3`)).status).toBe(404);
   });
 
+  test('the last forty earlier states are kept, no more', async () => {
+    const { json: made } = await host.call('POST', '/api/shows', { show: demoShow() });
+    const at = `/api/shows/${made.id}`;
+    for (let version = 1; version <= 43; version++) {
+      await host.call('POST', `${at}/versions`);
+      await host.call('PUT', at, { version, show: { ...demoShow(), title: `State ${version + 1}` } });
+    }
+    const { versions } = (await host.call('GET', `${at}/versions`)).json;
+    expect(versions.map((one: { version: number }) => one.version)).toEqual(
+      Array.from({ length: 40 }, (_, i) => 43 - i),
+    );
+  });
+
   test('a stale save changes nothing and hands over the newer show', async () => {
     const { json: made } = await host.call('POST', '/api/shows', { show: demoShow() });
     const first = { ...demoShow(), title: 'First' };

@@ -45,10 +45,15 @@ describe('what is held back for its words', () => {
   test('a typed answer is scored as any other, but shown to nobody until it is let through', () => {
     const show = sampleShow();
     show.rounds[0]!.rules = rulesWith({ floor: 'turn', clock: null, afterWrong: 'close' });
-    const table = watched(show).do('begin').choose('a:2').do('pose', 'open');
+    const table = watched(show);
+    join(table, 'beside', 'Of the same team');
+    table.do('begin').choose('a:2').do('pose', 'open');
     table.answer('s0', { text: 'the bilge' });
     table.do('showAnswers');
-    const seen = () => JSON.stringify([stageView(table.state), seatView(table.state, 's1')]);
+    const seen = () =>
+      JSON.stringify([stageView(table.state), ...['s1', 'beside'].map((id) => seatView(table.state, id))]);
+    expect(seatView(table.state, 's0')!.given!.answer!.text).toBe('the bilge');
+    expect(seatView(table.state, 'beside')!.given).toMatchObject({ answer: null, mine: false });
     const { play } = table.state.question!;
     expect(seen()).not.toContain('bilge');
     expect(deskView(table.state).private.question!.responses).toMatchObject([

@@ -41,8 +41,10 @@ function givenOf(
   if (!response || response.seat === null) return null;
   const content = writtenQuestion(state, question).answer;
   const order = orderFor(state, question, id);
+  // Words that are held back are shown to whoever wrote them, not to the others of the team.
+  const shown = response.held && response.seat !== id ? null : response.answer;
   return {
-    answer: response.answer && kindInPlay(state, question).show(content, order, response.answer),
+    answer: shown && kindInPlay(state, question).show(content, order, shown),
     by: state.seats.get(response.seat)?.name ?? '',
     mine: response.seat === id,
     final: question.step !== 'open' || !rulesFor(state, question).change,

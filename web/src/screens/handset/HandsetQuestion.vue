@@ -78,7 +78,7 @@ const gains = computed(() => {
       <p class="small">{{ t(memberwise ? 'handset.givenAlone' : 'handset.given') }}</p>
       <p class="answerText">
         <span v-for="sign in signs" :key="sign" class="eyelet">{{ sign }}</span>
-        {{ seat.given.answer?.text }}
+        {{ seat.given.answer?.text ?? t('handset.answerHeld') }}
       </p>
       <p v-if="!memberwise" class="small">
         {{ seat.given.mine ? t('handset.givenMine') : t('handset.givenBy', { name: seat.given.by }) }}

@@ -56,6 +56,7 @@ export const handset = {
   given: 'Your team answered',
   givenBy: '{name} was first',
   givenMine: 'You were first',
+  answerHeld: 'The host looks at it first.',
   tried: 'tried',
   lockedNone: 'Locked without an answer from your team.',
   waitKey: 'Locked. The host goes on.',
