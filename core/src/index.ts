@@ -54,7 +54,15 @@ export {
   type QuestionState,
 } from './library/set.ts';
 export { questionForHost, type QuestionForHost } from './question/forHost.ts';
-export { givenRoles, hasRight, roles, type GivenRole, type Right, type Role } from './library/role.ts';
+export {
+  givenRoles,
+  hasRight,
+  roles,
+  rolesWith,
+  type GivenRole,
+  type Right,
+  type Role,
+} from './library/role.ts';
 export {
   blankSelection,
   MOST_SELECTED,

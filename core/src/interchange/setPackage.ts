@@ -2,7 +2,7 @@ import { isOfShelf } from '../media/media.ts';
 import type { QuestionSet } from '../library/set.ts';
 import type { Question } from '../question/question.ts';
 import { decode } from './decode.ts';
-import { mediaPath, type MediaFile, type ReadPackage } from './qti/package.ts';
+import { fileAt, mediaPath, type MediaFile, type ReadPackage } from './qti/package.ts';
 import { mediaOf, renameFiles } from '../media/ofQuestion.ts';
 import { readSetFile, writeSetFile } from './setFile.ts';
 
@@ -30,7 +30,7 @@ export function readSetPackage(
   const media: ReadPackage['media'] = new Map();
   const names = new Map<string, string>();
   for (const [path, own] of files) {
-    const file = /^media\/([\w-]{1,40})\.\w+$/.exec(path)?.[1];
+    const file = fileAt(path);
     if (!file) continue;
     const name = `in-${names.size}`;
     names.set(file, name);

@@ -3,7 +3,7 @@ import { isOfShelf } from '../media/media.ts';
 import { filesOfShow, mediaOfShow } from '../media/ofShow.ts';
 import { Show } from '../show/show.ts';
 import { decode } from './decode.ts';
-import { mediaPath, type MediaFile } from './qti/package.ts';
+import { fileAt, mediaPath, type MediaFile } from './qti/package.ts';
 import { readJson } from './readJson.ts';
 
 /** The name by which our own files are known, and the version of what they say. */
@@ -68,7 +68,7 @@ export function readShowPackage(files: ReadonlyMap<string, Uint8Array>): ReadSho
   const wanted = new Set(filesOfShow(show));
   const media = new Map<string, Uint8Array>();
   for (const [path, own] of files) {
-    const file = /^media\/([\w-]{1,40})\.\w+$/.exec(path)?.[1];
+    const file = fileAt(path);
     if (file && wanted.has(file)) media.set(file, own);
   }
   return { show, media, missing: [...wanted].filter((file) => !media.has(file)) };

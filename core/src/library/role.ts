@@ -20,7 +20,10 @@ const rightsOf: Record<Role, readonly Right[]> = {
 /**
  * What each role may do. To host is to open the doors of a show and to sit at its desk. `mayCopy` is
  * the owner's word on copies: it binds editors, too, and files count as copies. It cannot keep anybody
- * from reading aloud or typing off what they see.
+ * from reading aloud or typing off what they see; a show may be copied by all who read it.
  */
-export const hasRight = (role: Role, right: Right, mayCopy: boolean): boolean =>
+export const hasRight = (role: Role, right: Right, mayCopy = true): boolean =>
   (right === 'copy' && mayCopy) || rightsOf[role].includes(right);
+
+/** Roles that have a right by themselves, for what is looked up by role. */
+export const rolesWith = (right: Right): Role[] => roles.filter((role) => rightsOf[role].includes(right));

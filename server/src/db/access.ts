@@ -14,16 +14,14 @@ export interface Reach {
   read: readonly string[];
 }
 
-/** What somebody who came by a link with a passphrase is to what it leads to: as long as it is open. */
-async function guestMayWrite({ guestOf }: Account, what: SharedKind): Promise<boolean> {
-  if (guestOf?.what !== what) return false;
-  return (await LinkRow.count({ where: { ...guestOf, kind: 'edit' } })) > 0;
-}
+/** Whether a guest of a link with a passphrase may still write: as long as it is open. */
+export const guestMayWrite = async ({ guestOf }: Account): Promise<boolean> =>
+  guestOf !== null && (await LinkRow.count({ where: { ...guestOf, kind: 'edit' } })) > 0;
 
 /** Sets that are deleted or no longer shared are out of reach at once, for guests of a link, too. */
 export async function reachOf(account: Account): Promise<Reach> {
   if (account.guestOf !== null) {
-    const open = await guestMayWrite(account, 'set');
+    const open = account.guestOf.what === 'set' && (await guestMayWrite(account));
     const set = open && (await SetRow.findOne({ where: { id: account.guestOf.id, deletedAt: null } }));
     const sets = set ? [set.id] : [];
     return { accountId: account.id, edit: sets, read: sets };
@@ -35,7 +33,7 @@ export async function reachOf(account: Account): Promise<Reach> {
   );
   return {
     accountId: account.id,
-    edit: rows.filter((row) => row.role === 'editor').map((row) => row.id),
+    edit: rows.filter((row) => hasRight(row.role, 'edit')).map((row) => row.id),
     read: rows.map((row) => row.id),
   };
 }
@@ -83,7 +81,7 @@ export async function roleInShow(
   show: { id: string; accountId: string },
 ): Promise<Role | null> {
   if (account.guestOf !== null)
-    return account.guestOf.id === show.id && (await guestMayWrite(account, 'show')) ? 'editor' : null;
+    return account.guestOf.id === show.id && (await guestMayWrite(account)) ? 'editor' : null;
   if (show.accountId === account.id) return 'owner';
   const member = await MemberRow.findOne({ where: { what: 'show', id: show.id, accountId: account.id } });
   return member?.role ?? null;
@@ -103,6 +101,6 @@ export async function accessToShow(
   const there = row !== null && ((row.deletedAt ?? null) !== null) === deleted;
   const role = there ? await roleInShow(account, row) : null;
   if (!there || !role) throw new Problem(404, 'notThere', 'There is no such show, or it was deleted.');
-  if (!hasRight(role, right, true)) throw refusal(right, 'show');
+  if (!hasRight(role, right)) throw refusal(right, 'show');
   return { role, row, ownerId: row.accountId };
 }

@@ -2,6 +2,7 @@ import type { GivenRole } from '@distaff/core';
 import { QueryTypes, type Transaction } from 'sequelize';
 import { newToken } from '../auth/tokens.ts';
 import { Problem } from '../problem.ts';
+import { guestMayWrite } from './access.ts';
 import type { Account } from './accounts.ts';
 import { LinkRow, MemberRow, SetRow, ShowRow } from './models.ts';
 import type { SharedKind, SharedRef } from './shared.ts';
@@ -57,7 +58,7 @@ export async function addMember(shared: SharedRef, accountId: string, role: Give
  */
 export async function goOnAsMember(guest: Account, accountId: string): Promise<void> {
   const shared = guest.guestOf;
-  if (!shared || (await LinkRow.count({ where: { ...shared, kind: 'edit' } })) === 0) return;
+  if (!shared || !(await guestMayWrite(guest))) return;
   const row = await (shared.what === 'set' ? SetRow.findByPk(shared.id) : ShowRow.findByPk(shared.id));
   if (row && row.accountId !== accountId) await addMember(shared, accountId, 'editor');
 }

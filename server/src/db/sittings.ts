@@ -2,6 +2,7 @@ import {
   measuredPace,
   playedQuestions,
   resultsOf,
+  rolesWith,
   Show,
   type LoggedEvent,
   type SittingState,
@@ -95,9 +96,10 @@ export class Sittings {
   /** Sittings that an account opened, and those of shows that it owns or hosts with others. */
   #of(accountId: string): WhereOptions {
     const own = this.#db.escape(accountId);
+    const hosts = rolesWith('host').map((role) => this.#db.escape(role));
     const shows = literal(`(SELECT id FROM show_doc WHERE account_id = ${own}
       UNION SELECT id FROM shared_member
-        WHERE what = 'show' AND account_id = ${own} AND role IN ('editor', 'cohost'))`);
+        WHERE what = 'show' AND account_id = ${own} AND role IN (${hosts.join(',')}))`);
     return { [Op.or]: [{ accountId }, { rehearsal: false, showId: { [Op.in]: shows } }] };
   }
 

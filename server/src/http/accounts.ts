@@ -6,7 +6,7 @@ import type { Throttle } from '../auth/throttle.ts';
 import { accountByEmail, closeLogin, createAccount, openLogin, type Account } from '../db/accounts.ts';
 import { goOnAsMember } from '../db/sharing.ts';
 import { Problem } from '../problem.ts';
-import { read, someone } from './context.ts';
+import { read, someone, type Ctx } from './context.ts';
 import type { LoginCookie } from './login.ts';
 import { holdBack } from './slow.ts';
 
@@ -33,6 +33,14 @@ export const publicPart = ({ id, email, name, guestOf }: Account) => ({ id, emai
 export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
   const router = new Router({ prefix: '/api' });
 
+  /** Lets somebody in; what they wrote as a guest they go on writing. */
+  async function letIn(ctx: Ctx, account: Account): Promise<void> {
+    const before = ctx.state.account as Account | null;
+    if (before) await goOnAsMember(before, account.id);
+    cookie.set(ctx, await openLogin(account.id, Date.now()));
+    ctx.body = { account: publicPart(account) };
+  }
+
   router.get('/me', (ctx) => {
     ctx.body = { account: ctx.state.account ? publicPart(ctx.state.account as Account) : null };
   });
@@ -40,10 +48,8 @@ export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
   router.post('/accounts', async (ctx) => {
     const { email, name, password } = read(SignUp, ctx.request.body);
     const account = await createAccount(email, name, await hashPassword(password));
-    if (ctx.state.account) await goOnAsMember(ctx.state.account as Account, account.id);
-    cookie.set(ctx, await openLogin(account.id, Date.now()));
     ctx.status = 201;
-    ctx.body = { account: publicPart(account) };
+    await letIn(ctx, account);
   });
 
   router.post('/login', async (ctx) => {
@@ -56,9 +62,7 @@ export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
       throw new Problem(401, 'wrong', 'E-mail address or password is wrong.');
     }
     guesses.succeeded(key);
-    if (ctx.state.account) await goOnAsMember(ctx.state.account as Account, account.id);
-    cookie.set(ctx, await openLogin(account.id, Date.now()));
-    ctx.body = { account: publicPart(account) };
+    await letIn(ctx, account);
   });
 
   router.delete('/login', async (ctx) => {

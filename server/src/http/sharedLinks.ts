@@ -44,7 +44,7 @@ export function sharedLinkRoutes(cookie: LoginCookie, guesses: Throttle): Router
     if (!account) return false;
     if (link.what === 'show') {
       const role = await roleInShow(account, { id: link.id, accountId: link.ownerId });
-      return role !== null && hasRight(role, right, true);
+      return role !== null && hasRight(role, right);
     }
     return account.id === link.ownerId || (await reachOf(account))[right].includes(link.id);
   }

@@ -6,6 +6,7 @@ import { useRoute } from 'vue-router';
 import { server, type SittingResults } from '../api/server.ts';
 import { saveFile, svgToPng } from '../design/saveFile.ts';
 import StandingBars from '../design/StandingBars.vue';
+import PlainBar from '../design/PlainBar.vue';
 import { useFormat } from '../design/useFormat.ts';
 import { clothSvg } from '../design/weave/cloth.ts';
 import ResponseTable from './ResponseTable.vue';
@@ -51,9 +52,7 @@ async function savePng(): Promise<void> {
 
 <template>
   <div>
-    <header class="bar">
-      <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
-    </header>
+    <PlainBar />
     <main class="page">
       <div v-if="problem && !data">
         <h1>{{ t('report.notThere') }}</h1>
@@ -120,18 +119,6 @@ async function savePng(): Promise<void> {
 </template>
 
 <style scoped>
-.bar {
-  padding: 12px 20px;
-  background: var(--paper);
-  border-bottom: 1px solid var(--line);
-}
-.home {
-  font-family: var(--display);
-  font-weight: 700;
-  font-size: 22px;
-  color: var(--moss);
-  text-decoration: none;
-}
 .page {
   max-width: 1200px;
   margin: 0 auto;

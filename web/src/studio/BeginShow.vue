@@ -3,6 +3,7 @@ import { situations, type Situation } from '@distaff/core';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
+import PlainBar from '../design/PlainBar.vue';
 import { useAccount } from './account.ts';
 import { newShow } from './newShow.ts';
 import PassphraseField from './share/PassphraseField.vue';
@@ -44,9 +45,7 @@ async function begin(): Promise<void> {
 </script>
 
 <template>
-  <header class="bar">
-    <router-link to="/studio/sign-in" class="home">{{ t('common.appName') }}</router-link>
-  </header>
+  <PlainBar to="/studio/sign-in" />
   <v-form class="page" @submit.prevent="begin">
     <h1>{{ t('share.begin') }}</h1>
     <p>{{ t('share.beginText') }}</p>
@@ -66,7 +65,7 @@ async function begin(): Promise<void> {
       density="comfortable"
     />
     <PassphraseField v-model="passphrase" :hint="t('share.passphraseHint')" />
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
     <v-btn
       type="submit"
       color="primary"
@@ -80,18 +79,6 @@ async function begin(): Promise<void> {
 </template>
 
 <style scoped>
-.bar {
-  padding: 12px 20px;
-  background: var(--paper);
-  border-bottom: 1px solid var(--line);
-}
-.home {
-  font-family: var(--display);
-  font-weight: 700;
-  font-size: 22px;
-  color: var(--moss);
-  text-decoration: none;
-}
 .page {
   max-width: 500px;
   margin: 0 auto;
@@ -106,10 +93,5 @@ p {
 .page > a {
   align-self: center;
   padding: 8px;
-}
-.problem {
-  padding: 10px 14px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 </style>

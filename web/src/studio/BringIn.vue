@@ -28,7 +28,7 @@ onBeforeUnmount(() => bring.stop());
     <StudioBar />
     <main :class="{ wide: bring.step === 'rows' }">
       <h1>{{ t('bring.title') }}</h1>
-      <p v-if="bring.problem" class="problem" role="alert">
+      <p v-if="bring.problem" class="complaint" role="alert">
         {{
           te(`bring.itemTrouble.${bring.problem.code}`)
             ? t(`bring.itemTrouble.${bring.problem.code}`, { file: bring.problem.text || bring.name })
@@ -108,12 +108,6 @@ main {
 }
 .wide {
   max-width: none;
-}
-.problem {
-  margin: 0;
-  padding: 10px 14px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 .done {
   display: flex;

@@ -71,7 +71,7 @@ async function undo(): Promise<void> {
   <div>
     <StudioBar />
     <main class="page">
-      <p v-if="library.problem" class="problem" role="alert">{{ library.problem }}</p>
+      <p v-if="library.problem" class="complaint" role="alert">{{ library.problem }}</p>
       <section>
         <div class="row head">
           <h1 class="grow">{{ t(library.deletedOnes ? 'studio.bin' : 'studio.library') }}</h1>
@@ -141,7 +141,7 @@ async function undo(): Promise<void> {
             >
             <template v-else>
               <v-btn variant="outlined" :to="`/studio/shows/${show.id}`">{{
-                t(hasRight(show.role, 'edit', true) ? 'studio.edit' : 'share.openShow')
+                t(hasRight(show.role, 'edit') ? 'studio.edit' : 'share.openShow')
               }}</v-btn>
               <v-menu>
                 <template #activator="{ props }">
@@ -235,11 +235,5 @@ async function undo(): Promise<void> {
   text-align: center;
   border: 1px dashed var(--stone);
   border-radius: 6px;
-}
-.problem {
-  margin: 0;
-  padding: 10px 14px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 </style>

@@ -123,7 +123,7 @@ const preview = computed(() =>
 <template>
   <div class="page">
     <StudioBar />
-    <p v-if="bank.problem" class="problem" role="alert">{{ bank.problem }}</p>
+    <p v-if="bank.problem" class="complaint" role="alert">{{ bank.problem }}</p>
     <main class="three">
       <section class="found" :aria-label="t('library.title')">
         <div class="head">
@@ -282,12 +282,6 @@ const preview = computed(() =>
 .empty {
   padding: 40px 16px;
   text-align: center;
-}
-.problem {
-  margin: 0;
-  padding: 10px 20px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 @media (max-width: 1000px) {
   .page {

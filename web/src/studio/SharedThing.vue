@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { server, type SharedThing } from '../api/server.ts';
+import PlainBar from '../design/PlainBar.vue';
 import { useAccount } from './account.ts';
 import EnterShared from './share/EnterShared.vue';
 import { placeOf } from './share/placeOf.ts';
@@ -57,9 +58,7 @@ async function copy(): Promise<void> {
 <template>
   <div>
     <StudioBar v-if="account.account" />
-    <header v-else class="bar">
-      <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
-    </header>
+    <PlainBar v-else />
     <main class="page">
       <div v-if="problem && !shared" class="wrong" role="alert">
         <h1>{{ t('share.wrongLink') }}</h1>
@@ -103,7 +102,7 @@ async function copy(): Promise<void> {
             t('share.signInToCopy')
           }}</v-btn>
         </div>
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+        <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
         <ol class="questions">
           <li v-for="question in shared.questions" :key="question.id">
             <QuestionRead :question="question" />
@@ -116,18 +115,6 @@ async function copy(): Promise<void> {
 </template>
 
 <style scoped>
-.bar {
-  padding: 12px 20px;
-  background: var(--paper);
-  border-bottom: 1px solid var(--line);
-}
-.home {
-  font-family: var(--display);
-  font-weight: 700;
-  font-size: 22px;
-  color: var(--moss);
-  text-decoration: none;
-}
 .page {
   max-width: 820px;
   margin: 0 auto;
@@ -148,11 +135,6 @@ async function copy(): Promise<void> {
 .wrong {
   padding-top: 8vh;
   text-align: center;
-}
-.problem {
-  padding: 10px 14px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 .questions {
   list-style: none;

@@ -97,7 +97,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
     <v-btn color="primary" to="/studio">{{ t('studio.toLibrary') }}</v-btn>
   </div>
   <div v-else-if="!editor.show" class="centre" role="status">{{ t('common.loading') }}</div>
-  <ShowReader v-else-if="!hasRight(editor.access.role, 'edit', true)" />
+  <ShowReader v-else-if="!hasRight(editor.access.role, 'edit')" />
   <div v-else class="page">
     <OwnerNote />
     <EditorBar v-model:tab="tab" @go="goTo">
@@ -146,7 +146,11 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
       </template>
       <RulesEditor v-else :key="editor.round.id" />
     </main>
-    <v-snackbar :model-value="editor.removed !== null" @update:model-value="editor.removed = null">
+    <v-snackbar
+      :key="editor.removed?.n"
+      :model-value="editor.removed !== null"
+      @update:model-value="editor.removed = null"
+    >
       {{ editor.removed && t(editor.removed.word) }}
       <template #actions
         ><v-btn variant="text" @click="editor.bringBack()">{{ t('common.undo') }}</v-btn></template

@@ -77,7 +77,7 @@ const duplicate = () =>
         {{ t('share.by', { name: editor.access.owner ?? '' }) }} ·
         {{ t(hosts ? 'share.mayHostShow' : 'share.mayReadShow') }}
       </p>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
       <section v-for="(round, i) in editor.show!.rounds" :key="round.id" class="round">
         <h2>
           <span class="mono">{{ i + 1 }}</span> <v-icon :icon="formatIcons[round.format]" size="22" />
@@ -124,10 +124,5 @@ ul {
 .place {
   margin: 0 0 6px;
   font-weight: 700;
-}
-.problem {
-  padding: 10px 14px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 </style>

@@ -74,7 +74,7 @@ async function submit(): Promise<void> {
           density="comfortable"
           required
         />
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+        <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
         <v-btn type="submit" color="primary" size="large" block :loading="busy">{{
           t(isNew ? 'studio.signUp' : 'studio.signIn')
         }}</v-btn>
@@ -128,12 +128,6 @@ form {
 }
 h1 {
   font-size: 22px;
-}
-.problem {
-  margin: 0;
-  padding: 10px 14px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 .side > a {
   align-self: center;

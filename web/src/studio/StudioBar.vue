@@ -3,6 +3,7 @@ import { mdiLogout } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
+import PlainBar from '../design/PlainBar.vue';
 import { useAccount } from './account.ts';
 
 /** The top of every studio page. */
@@ -18,8 +19,7 @@ async function signOut(): Promise<void> {
 </script>
 
 <template>
-  <header class="bar">
-    <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
+  <PlainBar>
     <div class="middle">
       <slot>
         <nav v-if="account.isHost" class="row" :aria-label="t('studio.places')">
@@ -41,27 +41,10 @@ async function signOut(): Promise<void> {
         t(account.isHost ? 'studio.signOut' : 'share.leaveGuest')
       }}</v-btn>
     </template>
-  </header>
+  </PlainBar>
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 12px;
-  padding: 8px 20px;
-  min-height: 56px;
-  background: var(--paper);
-  border-bottom: 1px solid var(--line);
-}
-.home {
-  font-family: var(--display);
-  font-weight: 700;
-  font-size: 22px;
-  color: var(--moss);
-  text-decoration: none;
-}
 .middle {
   flex: 1;
   min-width: 0;
@@ -87,10 +70,6 @@ nav {
   max-width: 30ch;
 }
 @media (max-width: 600px) {
-  .bar {
-    padding: 8px 12px;
-    gap: 4px;
-  }
   .middle {
     flex: 0 1 auto;
     flex-wrap: wrap;

@@ -42,7 +42,9 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   /** Bumped when changes from elsewhere were taken in. */
   const merged = ref(0);
   /** What was removed last, to be brought back. */
-  const removed = shallowRef<{ word: string; before: Doc; after: Doc } | null>(null);
+  const removed = shallowRef<{ n: number; word: string; before: Doc; after: Doc } | null>(null);
+  /** So that each removal is offered for its full time, also right after another one. */
+  let removals = 0;
   let base: Doc | null = null;
   let version = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -179,7 +181,7 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   function remove(word: string, work: () => void): void {
     const before = copy(doc.value!);
     work();
-    removed.value = { word, before, after: copy(doc.value!) };
+    removed.value = { n: ++removals, word, before, after: copy(doc.value!) };
   }
   function bringBack(): void {
     if (!removed.value) return;

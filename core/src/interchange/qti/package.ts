@@ -22,6 +22,9 @@ const encoder = () => new TextEncoder();
 export const mediaPath = (file: string, ext: string): string =>
   `media/${file.replace('shelf.', 'drawing-')}.${ext}`;
 
+/** Which file of our own lies there in a package; null for what is none. */
+export const fileAt = (path: string): string | null => /^media\/([\w-]{1,40})\.\w+$/.exec(path)?.[1] ?? null;
+
 /** Files that a package of these questions needs, drawings of the shelf with them. */
 export const neededFiles = (questions: readonly Question[]): string[] => [
   ...new Set(questions.flatMap((question) => mediaOf(question).flatMap(({ media }) => media.file ?? []))),

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { emptyCells, repeats, type Selection } from '@distaff/core';
+import { emptyCells, type Selection } from '@distaff/core';
 import { computed, onMounted, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import DialogFrame from '../../design/DialogFrame.vue';
 import { useEditor } from '../editor.ts';
-import { useRuleWords } from '../order/useRuleWords.ts';
+import LibraryFields from '../order/LibraryFields.vue';
 import { useBank } from '../questions/bank.ts';
 import { useFill } from './useFill.ts';
 
@@ -14,7 +14,6 @@ const emit = defineEmits<{ close: [] }>();
 const { t } = useI18n();
 const editor = useEditor();
 const bank = useBank();
-const { group } = useRuleWords();
 const { fill, sort, suggest, problem } = useFill();
 const from = reactive<Pick<Selection, 'sets' | 'tags' | 'repeat'>>({
   sets: [],
@@ -66,27 +65,7 @@ const suggestNow = () =>
     @update:model-value="emit('close')"
   >
     <p class="muted">{{ t('building.fillHint') }}</p>
-    <v-autocomplete
-      v-model="from.tags"
-      multiple
-      :label="t('building.tags')"
-      :placeholder="t('building.anyTag')"
-      persistent-placeholder
-      :items="bank.tags"
-    />
-    <v-autocomplete
-      v-model="from.sets"
-      multiple
-      :label="t('building.sets')"
-      :placeholder="t('building.anySet')"
-      persistent-placeholder
-      :items="bank.sets.map((one) => ({ value: one.id, title: one.title }))"
-    />
-    <v-select
-      v-model="from.repeat"
-      :label="t('building.repeat')"
-      :items="repeats.map((value) => ({ value, title: t(`building.repeats.${value}`, { group: group() }) }))"
-    />
+    <LibraryFields v-model="from" />
     <p v-if="problem" role="alert">{{ problem }}</p>
     <p v-else-if="said" role="status">{{ said }}</p>
 

@@ -1,18 +1,17 @@
 <script setup lang="ts">
-import { blankSelection, difficulties, kindNames, MOST_SELECTED, repeats } from '@distaff/core';
+import { blankSelection, difficulties, kindNames, MOST_SELECTED } from '@distaff/core';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { TakenQuestions } from '../../api/server.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 import { useBank } from '../questions/bank.ts';
-import { useRuleWords } from './useRuleWords.ts';
+import LibraryFields from './LibraryFields.vue';
 
 /** Whether the questions of a round are chosen one by one, or taken from the library by a rule; and what it got. */
 const { t } = useI18n();
 const editor = useEditor();
 const bank = useBank();
-const { group } = useRuleWords();
 onMounted(() => void bank.loadSets());
 const content = computed(() => editor.list!.content);
 const rule = computed(() => content.value.rule ?? null);
@@ -62,23 +61,6 @@ async function take(): Promise<void> {
           :items="difficulties.map((value) => ({ value, title: t(`studio.difficulties.${value}`) }))"
           @click:clear="rule.difficulty = null"
         />
-        <v-autocomplete
-          v-model="rule.sets"
-          multiple
-          class="wide"
-          :label="t('building.sets')"
-          :placeholder="t('building.anySet')"
-          persistent-placeholder
-          :items="bank.sets.map((one) => ({ value: one.id, title: one.title }))"
-        />
-        <v-autocomplete
-          v-model="rule.tags"
-          multiple
-          :label="t('building.tags')"
-          :placeholder="t('building.anyTag')"
-          persistent-placeholder
-          :items="bank.tags"
-        />
         <v-select
           v-model="rule.kinds"
           multiple
@@ -87,14 +69,7 @@ async function take(): Promise<void> {
           persistent-placeholder
           :items="kindNames.map((value) => ({ value, title: t(`common.kinds.${value}`) }))"
         />
-        <v-select
-          v-model="rule.repeat"
-          class="wide"
-          :label="t('building.repeat')"
-          :items="
-            repeats.map((value) => ({ value, title: t(`building.repeats.${value}`, { group: group() }) }))
-          "
-        />
+        <LibraryFields v-model="rule" />
       </div>
       <v-switch v-model="rule.shuffle" :label="t('building.chance')" />
       <v-switch v-model="rule.anew" :label="t('building.anew')" />
@@ -131,9 +106,6 @@ async function take(): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px;
-}
-.wide {
-  grid-column: 1 / -1;
 }
 p {
   margin: 0;

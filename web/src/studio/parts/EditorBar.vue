@@ -118,7 +118,7 @@ function go(finding: ShowFinding): void {
     </v-btn-toggle>
     <slot />
   </div>
-  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
   <CheckDialog v-model="checking" :opening="opening" @go="go" @open="openDoors" />
 </template>
 
@@ -141,11 +141,5 @@ function go(finding: ShowFinding): void {
   flex: none;
   max-width: 100%;
   overflow-x: auto;
-}
-.problem {
-  margin: 0;
-  padding: 10px 20px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 </style>

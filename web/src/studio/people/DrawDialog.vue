@@ -89,7 +89,7 @@ function takeOver(): void {
       <v-btn color="primary" @click="drawNow">{{ t('people.drawNow') }}</v-btn>
       <v-btn variant="outlined" @click="another">{{ t('people.newSeed') }}</v-btn>
     </div>
-    <p v-if="draw && 'impossible' in draw" class="problem" role="alert">
+    <p v-if="draw && 'impossible' in draw" class="complaint" role="alert">
       {{ t(`people.impossible.${draw.impossible}`, { names: list(draw.names) }) }}
     </p>
     <ol v-else-if="draw" class="drawn">
@@ -115,10 +115,6 @@ function takeOver(): void {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
   gap: 12px;
-}
-.problem {
-  padding-left: 10px;
-  border-left: 4px solid var(--madder);
 }
 .drawn {
   list-style: none;

@@ -51,7 +51,7 @@ async function enter(): Promise<void> {
       density="comfortable"
     />
     <PassphraseField v-model="passphrase" @update:model-value="problem = ''" />
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
     <v-btn
       type="submit"
       color="primary"
@@ -73,10 +73,5 @@ async function enter(): Promise<void> {
 }
 p {
   margin: 0;
-}
-.problem {
-  padding: 10px 14px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 </style>

@@ -26,7 +26,7 @@ const readLink = (on: boolean | null) => (on ? sharing.openLink('read') : sharin
 
 <template>
   <DialogFrame v-model="open" :title="t('share.title', { title })" :width="720">
-    <p v-if="sharing.problem" class="problem" role="alert">{{ sharing.problem }}</p>
+    <p v-if="sharing.problem" class="complaint" role="alert">{{ sharing.problem }}</p>
     <p v-if="!sharing.sharing && !sharing.problem" role="status">{{ t('common.loading') }}</p>
     <div v-if="sharing.sharing" class="parts">
       <MemberList :what="shared.what" />
@@ -66,11 +66,5 @@ const readLink = (on: boolean | null) => (on ? sharing.openLink('read') : sharin
 }
 .parts p {
   margin: 2px 0 8px;
-}
-.problem {
-  margin: 0;
-  padding: 8px 12px;
-  border-left: 4px solid var(--madder);
-  background: rgb(179 38 58 / 8%);
 }
 </style>

@@ -92,7 +92,7 @@ const bringIn = () =>
       />
       <p v-if="progress.of" role="status">{{ t('showFile.files', { n: progress.n, of: progress.of }) }}</p>
     </template>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
 
     <template #actions>
       <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>
@@ -114,9 +114,5 @@ const bringIn = () =>
 .warn {
   padding-left: 8px;
   border-left: 4px solid var(--weld);
-}
-.problem {
-  padding: 8px 12px;
-  border-left: 4px solid var(--madder);
 }
 </style>

@@ -54,7 +54,7 @@ async function bringBack(version: number): Promise<void> {
   />
   <DialogFrame v-model="open" :title="t('showFile.versions')" :width="620">
     <p class="muted">{{ t('showFile.versionsHint') }}</p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
     <p v-else-if="!versions" role="status">{{ t('common.loading') }}</p>
     <p v-else-if="versions.length === 0">{{ t('showFile.noVersions') }}</p>
     <ul v-else>
@@ -96,9 +96,5 @@ li .grow {
   display: flex;
   flex-direction: column;
   min-width: 0;
-}
-.problem {
-  padding: 8px 12px;
-  border-left: 4px solid var(--madder);
 }
 </style>
