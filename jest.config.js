@@ -20,6 +20,7 @@ const shared = {
 export default {
   projects: [
     { ...shared, displayName: 'core', roots: ['<rootDir>/core/src'], testMatch: ['**/*.test.ts'] },
+    { ...shared, displayName: 'web', roots: ['<rootDir>/web/src'], testMatch: ['**/*.test.ts'] },
     {
       ...shared,
       displayName: 'server',

@@ -89,6 +89,7 @@ export {
   type LaidCell,
 } from './formats/board/content.ts';
 export {
+  formatNames,
   formats,
   formatOf,
   type BoardView,
@@ -167,7 +168,9 @@ export {
 export { explainRound, type Explained, type RulesView } from './show/explain.ts';
 export { checkShow } from './show/check/check.ts';
 export type { CheckFacts, ShowFinding } from './show/check/finding.ts';
-export { mergeChanges, putAt, type Conflict } from './show/merge.ts';
+export { same } from './document/same.ts';
+export { Change, changesBetween, putAt, withChanges } from './document/changes.ts';
+export { mergeChanges, type Conflict } from './document/merge.ts';
 export {
   previewDesk,
   previewSeat,

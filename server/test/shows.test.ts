@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { RoundOf } from '@distaff/core';
+import { changesBetween, type Change, type RoundOf } from '@distaff/core';
 import { demoShow, World, type Host } from './world.ts';
 
 let world: World;
@@ -73,12 +73,46 @@ describe('the library', () => {
     expect((await host.call('GET', `/api/shows/${made.id}`)).json.show.title).toBe('First');
   });
 
+  test('only what was changed is sent; what it makes is read as a whole, and a stale one is refused', async () => {
+    const { json: made } = await host.call('POST', '/api/shows', { show: demoShow() });
+    const at = `/api/shows/${made.id}`;
+    const change = (version: number, changes: Change[]) => host.call('PATCH', at, { version, changes });
+    const after = demoShow();
+    after.title = 'Changed';
+    after.teams.reverse();
+    after.questions['tides-100']!.tags = [' tide '];
+    const saved = await change(1, changesBetween(demoShow(), after));
+    expect(saved.json).toEqual({
+      version: 2,
+      otherwise: [{ path: ['questions', 'tides-100', 'tags'], value: ['tide'] }],
+    });
+    const now = (await host.call('GET', at)).json.show;
+    expect(now).toEqual({
+      ...after,
+      questions: { ...after.questions, 'tides-100': { ...after.questions['tides-100'], tags: ['tide'] } },
+    });
+    expect((await change(1, [{ path: ['title'], value: 'Late' }])).json).toMatchObject({
+      code: 'stale',
+      current: { version: 2, show: { title: 'Changed' } },
+    });
+    for (const bad of [
+      [{ path: ['title'], value: 'x'.repeat(121) }],
+      [{ path: ['teams'], gone: true as const }],
+      [{ path: ['rounds', 'none', 'title'], value: 'x' }],
+      [{ path: ['__proto__', 'title'], value: 'x' }],
+      [{ path: [], value: null }],
+    ])
+      expect((await change(2, bad)).status).toBe(400);
+    expect((await host.call('GET', at)).json).toMatchObject({ version: 2, show: { title: 'Changed' } });
+  });
+
   test("another host's show is not there for me", async () => {
     const { json: made } = await host.call('POST', '/api/shows', { show: demoShow() });
     const other = await world.host();
     for (const [method, path, body] of [
       ['GET', '', undefined],
       ['PUT', '', { version: 1, show: demoShow() }],
+      ['PATCH', '', { version: 1, changes: [] }],
       ['DELETE', '', undefined],
       ['POST', '/duplicate', { title: 'Mine' }],
       ['POST', '/sittings', undefined],

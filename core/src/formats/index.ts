@@ -7,6 +7,8 @@ import { quiz } from './quiz/quiz.ts';
 
 export const formats = { board, quiz, knockout, counterweight, interlude };
 export type FormatName = keyof typeof formats;
+/** Every format there is: what is shown to hold for each goes through this list. */
+export const formatNames = Object.keys(formats) as FormatName[];
 /** What everybody may see of a round, whatever its format. */
 export type FormatView = ReturnType<(typeof formats)[FormatName]['view']>;
 

@@ -1,4 +1,4 @@
-import { Show, type Role } from '@distaff/core';
+import { Show, withChanges, type Change, type Role } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { Op, QueryTypes } from 'sequelize';
 import * as v from 'valibot';
@@ -105,6 +105,23 @@ export async function createShow(accountId: string, show: Show, id = nanoid()): 
   return storedShow(row);
 }
 
+const stale = (current: StoredShow) =>
+  new Problem(409, 'stale', 'Somebody changed this show in the meantime.', { current });
+
+/**
+ * The show as it is with changes that were made from `version`, not read by its schema yet.
+ * @throws Problem 409 where it is another one by now, 400 where a change leads nowhere.
+ */
+export function changedShow(current: StoredShow, version: number, changes: readonly Change[]): unknown {
+  if (current.version !== version) throw stale(current);
+  try {
+    return withChanges(structuredClone(current.show), changes);
+  } catch (error) {
+    if (error instanceof RangeError) throw new Problem(400, 'invalid', error.message);
+    throw error;
+  }
+}
+
 /**
  * Saves a show that was changed from `version`.
  * @throws Problem 409 with the newer show in its details where somebody saved in between.
@@ -115,10 +132,7 @@ export async function saveShow(id: string, version: number, show: Show): Promise
     { where: { id, version, deletedAt: null } },
   );
   const row = (await ShowRow.findByPk(id))!;
-  if (changed === 0) {
-    const sentence = 'Somebody changed this show in the meantime.';
-    throw new Problem(409, 'stale', sentence, { current: storedShow(row) });
-  }
+  if (changed === 0) throw stale(storedShow(row));
   await noteUses(id, show);
   return storedShow(row);
 }

@@ -1,4 +1,5 @@
 import type {
+  Change,
   ClothRow,
   BulkChange,
   Cut,
@@ -225,8 +226,14 @@ export const server = {
     (await call<{ show: Show }>('GET', `/api/shows/${id}/versions/${version}`)).show,
   wordLanguages: async () => (await call<{ languages: string[] }>('GET', '/api/words')).languages,
   keepVersion: (id: string) => call<void>('POST', `/api/shows/${id}/versions`),
-  saveShow: (id: string, version: number, show: Show, keepalive = false) =>
-    call<StoredShow>('PUT', `/api/shows/${id}`, { version, show }, keepalive),
+  /** Saves what was changed in a show since `version`. @returns also what is kept otherwise than it was sent. */
+  changeShow: (id: string, version: number, changes: Change[], keepalive = false) =>
+    call<{ version: number; otherwise: Change[] }>(
+      'PATCH',
+      `/api/shows/${id}`,
+      { version, changes },
+      keepalive,
+    ),
   showFacts: (id: string) =>
     call<{ newer: string[]; media: Record<string, number | null> }>('GET', `/api/shows/${id}/facts`),
   duplicateShow: (id: string, title: string) =>

@@ -214,6 +214,7 @@ const preview = computed(() =>
         v-if="preview"
         class="right"
         :show="preview.show"
+        :touched="editor.touched"
         :cell="preview.ref"
         :question="editor.question"
       />

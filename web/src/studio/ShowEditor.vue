@@ -55,7 +55,7 @@ onMounted(() => {
 onBeforeUnmount(() => {
   window.removeEventListener('pagehide', editor.flush);
   window.removeEventListener('focus', editor.refresh);
-  editor.stop();
+  editor.flush();
 });
 onBeforeRouteLeave(async () => {
   await editor.save();
@@ -120,6 +120,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
       <PreviewPane
         class="pane"
         :show="editor.show"
+        :touched="editor.touched"
         :round="editor.index"
         :cell="place"
         :question="slot?.question ?? null"
@@ -131,6 +132,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
       <PreviewPane
         class="pane"
         :show="editor.show"
+        :touched="editor.touched"
         :round="shown?.round ?? 0"
         :cell="shown?.ref ?? null"
         :question="shown?.question ? (editor.show.questions[shown.question] ?? null) : null"

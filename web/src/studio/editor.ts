@@ -15,12 +15,16 @@ import {
   type Round,
   type Show,
 } from '@distaff/core';
+import { refDebounced } from '@vueuse/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef, toRaw } from 'vue';
 import { server, type ShowAccess, type StoredShow, type TakenQuestions } from '../api/server.ts';
 import { useAccount } from './account.ts';
 import { savedDocument } from './savedDocument.ts';
+
+/** A pause in writing after which what follows from the show is worked out (ms). */
+const AT_REST = 300;
 
 const stored = ({ version, show }: StoredShow) => ({ version, doc: show });
 /** A part of the show that is written on a page of its own. */
@@ -33,7 +37,7 @@ export const useEditor = defineStore('editor', () => {
   const { doc: show, ...saved } = savedDocument<Show>({
     name: 'draft',
     read: async (id) => stored((access.value = await server.show(id))),
-    write: async (id, version, doc, keepalive) => stored(await server.saveShow(id, version, doc, keepalive)),
+    write: (id, { version, changes }, keepalive) => server.changeShow(id, version, changes, keepalive),
     current: (details) => stored(details.current as StoredShow),
   });
 
@@ -62,7 +66,12 @@ export const useEditor = defineStore('editor', () => {
   ]);
   /** How fast the shows of this host go; unknown until the server said. */
   const pace = ref<Pace>(NO_PACE);
-  const length = computed(() => (show.value ? showLength(show.value, pace.value) : null));
+  /** Follows `touched` once the writing rests: what takes long over the whole show is worked out then. */
+  const rested = refDebounced(saved.touched, AT_REST);
+  const length = computed(() => {
+    void rested.value;
+    return show.value ? showLength(toRaw(show.value), pace.value) : null;
+  });
   async function load(id: string): Promise<void> {
     await Promise.all([
       saved.load(id),

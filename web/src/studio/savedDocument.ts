@@ -1,9 +1,20 @@
-import { mergeChanges, putAt, type Conflict } from '@distaff/core';
-import { ref, shallowRef, watch, type Ref } from 'vue';
+import {
+  changesBetween,
+  mergeChanges,
+  putAt,
+  same,
+  withChanges,
+  type Change,
+  type Conflict,
+} from '@distaff/core';
+import { ref, shallowRef, toRaw, type Ref } from 'vue';
 import { ApiError } from '../api/client.ts';
+import { onDeepChange } from './onDeepChange.ts';
 
-/** A pause in typing after which changes are saved (ms), and how long until a failed save is tried again. */
-const PAUSE = 500;
+/** A pause in writing after which changes are saved, the longest that they wait while somebody goes on (ms). */
+const PAUSE = 400;
+const LONGEST = 5000;
+/** How long until a failed save is tried again (ms). */
 const AGAIN = 2000;
 
 export type SaveState = 'saved' | 'saving' | 'unsaved' | 'offline' | 'conflict' | 'invalid' | 'gone';
@@ -14,16 +25,29 @@ export interface Stored<Doc> {
   doc: Doc;
 }
 
+/** What is sent to be saved: the whole, and what was changed since `version`. */
+export interface Written<Doc> {
+  version: number;
+  doc: Doc;
+  changes: Change[];
+}
+
 /** Where a document is read and written. `current` finds the newer one in what a refused save tells. */
 export interface Source<Doc> {
   /** Under which name unsaved work waits in this tab. */
   name: string;
   read(id: string): Promise<Stored<Doc>>;
-  write(id: string, version: number, doc: Doc, keepalive: boolean): Promise<Stored<Doc>>;
+  /** @returns the new version, and what the server keeps otherwise than it was sent. */
+  write(
+    id: string,
+    written: Written<Doc>,
+    keepalive: boolean,
+  ): Promise<{ version: number; otherwise: Change[] }>;
   current(details: Record<string, unknown>): Stored<Doc>;
 }
 
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+/** A plain copy, read past the watching of changes, which makes it many times faster. */
+const copy = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T;
 
 /**
  * A document that is being written. Everything saves itself; what another editor saved meanwhile
@@ -41,6 +65,8 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   const invalid = ref('');
   /** Bumped when changes from elsewhere were taken in. */
   const merged = ref(0);
+  /** Counts every change, at once and cheaply: whoever works something out from the document waits until it rests. */
+  const touched = ref(0);
   /** What was removed last, to be brought back. */
   const removed = shallowRef<{ n: number; word: string; before: Doc; after: Doc } | null>(null);
   /** So that each removal is offered for its full time, also right after another one. */
@@ -51,11 +77,11 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   let saving: Promise<void> | null = null;
 
   const draftKey = () => `distaff-${source.name}-${id.value}`;
-  const changed = () => JSON.stringify(doc.value) !== JSON.stringify(base);
+  const changed = () => !same(toRaw(doc.value), base);
 
   /** Opens a document, once what is open has been saved. */
   async function load(wanted: string): Promise<void> {
-    stop();
+    flush();
     id.value = wanted;
     doc.value = null;
     conflicts.value = [];
@@ -65,9 +91,11 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
       const stored = await source.read(wanted);
       if (id.value !== wanted) return;
       takeBase(stored);
+      const draft = sessionStorage.getItem(draftKey());
       doc.value = copy(stored.doc);
+      watching.settle();
       state.value = 'saved';
-      bringBackDraft();
+      if (draft) takeDraft(draft);
     } catch (error) {
       if (id.value === wanted) problem.value = (error as Error).message;
     }
@@ -79,9 +107,7 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   }
 
   /** What this tab had not saved before it was reloaded or lost its connection. */
-  function bringBackDraft(): void {
-    const text = sessionStorage.getItem(draftKey());
-    if (!text) return;
+  function takeDraft(text: string): void {
     const draft = JSON.parse(text) as { base: Doc; doc: Doc };
     takeIn(draft.base, draft.doc, base!);
     noticeChange();
@@ -91,10 +117,18 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
     const result = mergeChanges(from, mine, theirs);
     doc.value = copy(result.value);
     conflicts.value = result.conflicts;
-    if (JSON.stringify(result.value) !== JSON.stringify(mine)) merged.value++;
+    if (!same(result.value, mine)) merged.value++;
   }
 
-  watch(doc, noticeChange, { deep: true });
+  const watching = onDeepChange(doc, {
+    pause: PAUSE,
+    most: LONGEST,
+    changed: () => {
+      touched.value++;
+      if (state.value === 'saved') state.value = 'unsaved';
+    },
+    rest: noticeChange,
+  });
 
   function noticeChange(): void {
     if (!doc.value || state.value === 'gone') return;
@@ -103,11 +137,19 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
       sessionStorage.removeItem(draftKey());
       return;
     }
-    sessionStorage.setItem(draftKey(), JSON.stringify({ base, doc: doc.value }));
+    keepDraft();
     if (conflicts.value.length > 0) state.value = 'conflict';
     else if (!saving) {
       if (state.value !== 'offline') state.value = 'unsaved';
-      saveIn(PAUSE);
+      saveIn(0);
+    }
+  }
+
+  function keepDraft(): void {
+    try {
+      sessionStorage.setItem(draftKey(), JSON.stringify({ base, doc: toRaw(doc.value) }));
+    } catch {
+      // No room for it in this browser: what is written is still saved on the server.
     }
   }
 
@@ -118,6 +160,8 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
 
   /** Saves now what is not saved; done when the server has it, or will not have it. */
   async function save(keepalive = false): Promise<void> {
+    clearTimeout(timer);
+    watching.settle();
     clearTimeout(timer);
     if (saving) await saving;
     if (!doc.value || !changed() || conflicts.value.length > 0) return;
@@ -131,15 +175,25 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   async function saveOnce(keepalive: boolean): Promise<void> {
     const own = id.value;
     if (state.value !== 'offline') state.value = 'saving';
+    const sent = copy(doc.value!);
+    const written = { version, doc: sent, changes: changesBetween(base, sent) };
     try {
-      const stored = await source.write(own, version, copy(doc.value!), keepalive);
+      const stored = await source.write(own, written, keepalive);
       if (id.value !== own) return;
-      takeBase(stored);
+      takeKept(sent, stored);
       state.value = 'saved';
       invalid.value = '';
     } catch (error) {
       if (id.value === own) takeFailure(error);
     }
+  }
+
+  /** What the server keeps is taken as it is, but for what was written since. */
+  function takeKept(sent: Doc, kept: { version: number; otherwise: Change[] }): void {
+    takeBase({ version: kept.version, doc: withChanges(copy(sent), kept.otherwise) });
+    if (kept.otherwise.length === 0) return;
+    const { value } = mergeChanges(sent, copy(doc.value!), base!);
+    withChanges(doc.value, changesBetween(toRaw(doc.value), value));
   }
 
   function takeFailure(error: unknown): void {
@@ -148,7 +202,7 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
       const current = source.current(error.details);
       const from = base!;
       takeBase(current);
-      takeIn(from, doc.value!, current.doc);
+      takeIn(from, copy(doc.value!), current.doc);
       state.value = 'unsaved';
     } else if (error.status === 404) state.value = 'gone';
     // Signed out meanwhile: the page asks to sign in, the draft of this tab comes back after it.
@@ -167,7 +221,7 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
     if (!stored || id.value !== own || stored.version <= version || saving) return;
     const from = base!;
     takeBase(stored);
-    takeIn(from, doc.value, stored.doc);
+    takeIn(from, copy(doc.value), stored.doc);
     noticeChange();
   }
 
@@ -186,15 +240,12 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   function bringBack(): void {
     if (!removed.value) return;
     const { before, after } = removed.value;
-    doc.value = copy(mergeChanges(after, doc.value!, before).value);
+    doc.value = copy(mergeChanges(after, copy(doc.value!), before).value);
     removed.value = null;
   }
 
+  /** Saves what is written before the page, or the document on it, goes. */
   const flush = () => void save(true);
-  function stop(): void {
-    clearTimeout(timer);
-    if (doc.value && changed()) flush();
-  }
 
   return {
     id,
@@ -212,6 +263,6 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
     remove,
     bringBack,
     flush,
-    stop,
+    touched,
   };
 }

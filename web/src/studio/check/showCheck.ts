@@ -1,6 +1,6 @@
 import { checkShow, lacksOf, type CheckFacts, type Question, type Remark } from '@distaff/core';
 import { defineStore } from 'pinia';
-import { computed, reactive, ref, shallowRef, watch } from 'vue';
+import { computed, reactive, ref, shallowRef, toRaw, watch } from 'vue';
 import { server } from '../../api/server.ts';
 import { useEditor } from '../editor.ts';
 
@@ -20,7 +20,7 @@ export const useShowCheck = defineStore('showCheck', () => {
 
   function look() {
     const today = new Date().toISOString().slice(0, 10);
-    return checkShow(editor.show!, {
+    return checkShow(toRaw(editor.show!), {
       ...facts,
       today,
       measured: measured.value,
@@ -37,7 +37,7 @@ export const useShowCheck = defineStore('showCheck', () => {
     findings.value = editor.show ? look() : [];
     return findings.value.length;
   }
-  watch(() => editor.show, lookSoon, { deep: true });
+  watch(() => [editor.show, editor.touched], lookSoon);
   watch(
     () => editor.id,
     () => {

@@ -12,6 +12,8 @@ const { change } = useFormat();
 const editor = useEditor();
 const content = computed(() => (editor.list as RoundOf<'counterweight'>).content);
 const text = ref('');
+const numbersIn = (typed: string) =>
+  [...typed.replaceAll('−', '-').matchAll(/-?\d+/g)].map(Number).filter((one) => Math.abs(one) <= 999);
 watch(
   () => content.value.values,
   (values) => {
@@ -19,8 +21,6 @@ watch(
   },
   { immediate: true },
 );
-const numbersIn = (typed: string) =>
-  [...typed.replaceAll('−', '-').matchAll(/-?\d+/g)].map(Number).filter((one) => Math.abs(one) <= 999);
 const sum = computed(() => (content.value.values ?? []).reduce((total, one) => total + one, 0));
 const byHand = computed({
   get: () => content.value.values !== null,

@@ -1,4 +1,4 @@
-import { lacksOf, lastingRemarks, plainText, type Question } from '@distaff/core';
+import { changesBetween, lacksOf, lastingRemarks, plainText, type Question } from '@distaff/core';
 import { defineStore } from 'pinia';
 import { ref, watch } from 'vue';
 import { server, type StoredQuestion } from '../../api/server.ts';
@@ -18,8 +18,10 @@ export const useQuestionEditor = defineStore('questionEditor', () => {
       setId.value = answer.setId;
       return stored(answer);
     },
-    write: async (id, version, doc, keepalive) =>
-      stored(await server.saveQuestion(id, version, doc, keepalive)),
+    write: async (id, { version, doc }, keepalive) => {
+      const kept = await server.saveQuestion(id, version, doc, keepalive);
+      return { version: kept.version, otherwise: changesBetween(doc, kept.question) };
+    },
     current: (details) => stored(details.current as StoredQuestion),
   });
   // The list shows at once what is written here.
@@ -47,7 +49,7 @@ export const useQuestionEditor = defineStore('questionEditor', () => {
     });
   }
   function close(): void {
-    saved.stop();
+    saved.flush();
     saved.id.value = '';
     question.value = null;
   }

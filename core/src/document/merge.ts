@@ -1,5 +1,5 @@
-/** Any JSON value. */
-export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+import { idsOf } from './changes.ts';
+import { isRecord, same, type Json } from './same.ts';
 
 /** A place that both changed differently. `path` names it from the root. */
 export interface Conflict {
@@ -14,13 +14,6 @@ export interface Merged<T> {
 }
 
 type Doc = Json | undefined;
-const isRecord = (value: Doc): value is { [key: string]: Json } =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-const same = (a: Doc, b: Doc): boolean => JSON.stringify(a) === JSON.stringify(b);
-const idsOf = (value: Doc): string[] | null =>
-  Array.isArray(value) && value.every((item) => isRecord(item) && typeof item.id === 'string')
-    ? value.map((item) => (item as { id: string }).id)
-    : null;
 
 /**
  * Merges two changes of one document, both made from `base`: what only one side changed is taken
@@ -85,24 +78,3 @@ function orderOf(was: string[], mine: string[], theirs: string[]): string[] {
   });
   return order;
 }
-
-/** Puts a value where a path of keys and ids (as in a `Conflict`) leads, in place; `undefined` removes it. */
-export function putAt(root: unknown, path: readonly string[], value: unknown): void {
-  const at = path.slice(0, -1).reduce(childOf, root);
-  const last = path.at(-1)!;
-  if (Array.isArray(at)) {
-    const index = at.findIndex((item: { id?: string }) => item.id === last);
-    if (value === undefined) at.splice(index, index < 0 ? 0 : 1);
-    else if (index >= 0) at[index] = value;
-    else at.push(value);
-  } else if (isRecord(at as Doc)) {
-    const record = at as Record<string, unknown>;
-    if (value === undefined) delete record[last];
-    else record[last] = value;
-  }
-}
-
-const childOf = (at: unknown, step: string): unknown =>
-  Array.isArray(at)
-    ? at.find((item: { id?: string }) => item.id === step)
-    : (at as Record<string, unknown> | undefined)?.[step];
