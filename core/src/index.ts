@@ -190,7 +190,15 @@ export {
 } from './sitting/command.ts';
 export { ALLOWANCE, isRunning, remaining, type Clock } from './sitting/clock.ts';
 export { clockOffset, type TimeSample } from './sitting/clockOffset.ts';
-export type { Actor, Draft, Floor, LoggedEvent, Result } from './sitting/events.ts';
+export {
+  isStep,
+  type Actor,
+  type Draft,
+  type Floor,
+  type LoggedEvent,
+  type Result,
+} from './sitting/events.ts';
+export { overtaken, TIME, type LastStep } from './sitting/press.ts';
 export { isRefusal, refuse, type Refusal, type RefusalCode } from './sitting/refusal.ts';
 export type { Seat, Sitting, SittingState, Step } from './sitting/state.ts';
 export { speedShare } from './sitting/points.ts';

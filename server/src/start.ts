@@ -123,7 +123,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   });
   // The stand-ins of a rehearsal are gone with the server that let them play.
   await store.dropRehearsals(null);
-  const resumed = await hosts.resume();
+  const { resumed, setAside } = await hosts.resume();
   await warmUp(log);
   const handle = app.callback();
   const server = createServer((request, response) => void handle(request, response));
@@ -137,7 +137,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   });
   ready = true;
   const { port } = server.address() as AddressInfo;
-  log.info({ port, host: config.host, resumed }, 'listening');
+  log.info({ port, host: config.host, resumed, setAside }, 'listening');
   return {
     port,
     async stop() {

@@ -15,7 +15,9 @@ export interface Finding {
     | 'turnsUneven'
     | 'questionUnfinished'
     | 'noQuestions'
-    | 'coversNotBalanced';
+    | 'coversNotBalanced'
+    | 'nothingToWin'
+    | 'comesRoundAgain';
   /** The part of the content meant, as the format names it. */
   ref: string | null;
   question: string | null;
@@ -57,6 +59,8 @@ export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
 export interface Format<Content, State, View, Dealt> {
   /** Whether the team in turn chooses what is played, also where others answer. */
   readonly chosen: boolean;
+  /** Whether it is ranked by something else than points, so that it has a winner of its own. */
+  readonly ranksOtherwise: boolean;
   /** Rules that this format prescribes, whatever the round says. */
   readonly prescribes: Partial<RoundRules>;
   /** The questions that a round holds. */
@@ -91,8 +95,12 @@ export interface Format<Content, State, View, Dealt> {
   /** How many further questions it takes until the round is over, where `teams` play. */
   left(state: State, teams: number): Span;
   isOver(state: State): boolean;
-  /** By what teams are ranked, from the most telling down; higher is better. */
+  /** By what teams are ranked in it, from the most telling down; higher is better. `score` are the points of the round. */
   rankBy(state: State, team: string, score: number): number[];
+  /** What a team has in it, where that is not a matter of points for questions; null where it is. */
+  ownScore(state: State, team: string): number | null;
+  /** What it counted for a team beside the points for questions, as points of the show. */
+  counted(state: State, team: string, rules: RoundRules): number;
   /** What the round adds to the cloth; `won` gives the teams that were right at a place. */
   cloth(state: State, won: (ref: string) => readonly string[]): ClothRow[];
   /** Numbers of its content that are told when it is explained how it is played. */
@@ -115,10 +123,13 @@ export interface ClothRow {
 /** What most formats have in common; each takes it and says what differs. */
 export const usual = {
   chosen: false,
+  ranksOtherwise: false,
   prescribes: {} as Partial<RoundRules>,
   waitsFor: (): string | null => null,
   left: (): Span => NOTHING,
   facts: (): Record<string, number> => ({}),
   counts: (): boolean => true,
   rankBy: (_state: unknown, _team: string, score: number): number[] => [score],
+  ownScore: (): number | null => null,
+  counted: (): number => 0,
 };

@@ -18,8 +18,19 @@ export interface PaperQuestion {
   /** Who was out already when it came up: they answer for honour. */
   out: ReadonlySet<string>;
   settledAt: number | null;
+  /** Whom it concerned when it was settled; null where nothing could be won. */
+  asked: readonly { team: string }[] | null;
   /** How many each team had when it was settled. */
   members: ReadonlyMap<string, number>;
+}
+
+/** A round, and the covers that were lifted in it. */
+export interface PaperRound {
+  from: number;
+  /** When it was counted; null where it never was. */
+  countedAt: number | null;
+  round: Round;
+  lifted: { team: string; amount: number }[];
 }
 
 /** What somebody with pencil and paper has at the end of an evening. */
@@ -28,8 +39,12 @@ export interface PaperNotes {
   /** What those who play are called. */
   names: Map<string, string>;
   played: PaperQuestion[];
-  /** Points that no question brought: covers, and what the host gave or took. */
+  /** Points that no question brought: what the host gave or took. */
   others: { seq: number; team: string; amount: number }[];
+  /** Rounds that came to an end, with what was done in them beside answering. */
+  rounds: PaperRound[];
+  /** Who left for good where everybody plays for themselves. */
+  left: ReadonlySet<string>;
   /** The event since which scores count. */
   since: number;
 }
@@ -71,11 +86,14 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
   if (doors?.type !== 'doorsOpened') throw new Error('This log has no beginning.');
   const { show } = doors;
   const alone = show.devices.score === 'players';
-  const names = new Map(show.teams.map((team) => [team.id, team.name]));
+  // Where everybody plays for themselves, the teams that were written down take no part.
+  const names = new Map((alone ? [] : show.teams).map((team) => [team.id, team.name]));
   const teamOfSeat = new Map<string, string>();
   const played: PaperQuestion[] = [];
   const others: { seq: number; team: string; amount: number }[] = [];
   const anew: number[] = [];
+  const rounds: PaperRound[] = [];
+  const left = new Set<string>();
   let round: Round | null = null;
   let covers: number[] = [];
   let open: PaperQuestion | null = null;
@@ -91,6 +109,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         if (alone) names.set(event.seat, event.name);
         break;
       case 'seatRemoved':
+        left.add(event.seat);
         teamOfSeat.delete(event.seat);
         break;
       case 'seatMoved':
@@ -101,11 +120,15 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         if (round.rules.scores === 'anew') anew.push(event.seq);
         covers = (event.dealt as { values?: number[] } | null | undefined)?.values ?? [];
         lives.clear();
+        rounds.push({ from: event.seq, countedAt: null, round, lifted: [] });
+        break;
+      case 'counted':
+        rounds[event.begun]!.countedAt ??= event.seq;
         break;
       case 'acted': {
         const act = event.act as { do?: string; cover?: number; team?: string };
         if (act.do === 'lift' && act.team !== undefined)
-          others.push({ seq: event.seq, team: act.team, amount: covers[act.cover ?? -1] ?? 0 });
+          rounds.at(-1)?.lifted.push({ team: act.team, amount: covers[act.cover ?? -1] ?? 0 });
         break;
       }
       case 'scored':
@@ -128,6 +151,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
           answers: new Map(),
           out,
           settledAt: null,
+          asked: null,
           members: new Map(),
         };
         played.push(open);
@@ -151,7 +175,9 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         break;
       case 'answered':
         if (open) {
-          const own = show.devices.mode === 'each' && event.seat ? event.seat : event.team;
+          // Everyone for themselves, but where one team has the floor its answer is the team's.
+          const forTeam = show.devices.score === 'teams' && open.mode !== 'everyone';
+          const own = show.devices.mode === 'each' && event.seat && !forTeam ? event.seat : event.team;
           const before = open.answers.get(own);
           open.answers.set(own, {
             who: own,
@@ -188,7 +214,11 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
       }
       case 'settled':
         if (open) {
-          Object.assign(open, { settledAt: event.seq, members: membersNow(teamOfSeat) });
+          Object.assign(open, {
+            settledAt: event.seq,
+            asked: event.results ?? null,
+            members: membersNow(teamOfSeat),
+          });
           loseLives(show, open, lives, event.results ?? null);
         }
         break;
@@ -198,11 +228,11 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
       default:
     }
   }
-  return { show, names, played, others, since: anew.at(-1) ?? 0 };
+  return { show, names, played, others, rounds, left, since: anew.at(-1) ?? 0 };
 }
 
 /** Whoever still plays and was not right loses a life, unless all of those missed. */
-function loseLives(
+export function loseLives(
   { devices }: Show,
   { answers, round, out }: PaperQuestion,
   lives: Map<string, number>,

@@ -4,6 +4,7 @@ import {
   atRate,
   combinations,
   floors,
+  formatNames,
   kindOf,
   newRound,
   pacedClock,
@@ -62,6 +63,8 @@ const arbitraryRules = fc.record({
   clock: fc.constantFrom(null, 5, 20),
   shuffleBySeat: fc.boolean(),
   turns: fc.constantFrom('inOrder', 'winner', 'lowest', 'drawn'),
+  brings: fc.constantFrom('counted', 'places', 'nothing'),
+  steps: fc.constantFrom('joined', 'single'),
 } as const);
 const arbitraryDevices = fc.record({
   mode: fc.constantFrom('none', 'team', 'each'),
@@ -78,7 +81,7 @@ const arbitraryRoom = fc.record({
   seed: fc.string({ minLength: 1, maxLength: 8 }),
 } as const);
 
-describe.each(['board', 'quiz', 'knockout', 'counterweight'] as const)('a rehearsal of %s', (format) => {
+describe.each(formatNames.filter((one) => one !== 'interlude'))('a rehearsal of %s', (format) => {
   test('ends under any rules, with any devices and people; the tally on paper agrees', () => {
     fc.assert(
       fc.property(arbitraryRules, arbitraryDevices, arbitraryRoom, (rules, devices, room) => {

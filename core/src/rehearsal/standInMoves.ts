@@ -7,7 +7,7 @@ import type { Actor } from '../sitting/events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../sitting/inPlay.ts';
 import { nextStep } from '../sitting/next.ts';
 import { countsIn } from '../sitting/points.ts';
-import { memberwise, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
+import { type QuestionInPlay, type SittingState } from '../sitting/state.ts';
 import { readingSilently } from '../show/length/question.ts';
 import { guess } from './guess.ts';
 import type { Move, Rehearsal } from './move.ts';
@@ -126,7 +126,9 @@ function answering(rehearsal: Rehearsal, state: SittingState, question: Question
   const { mode } = state.show.devices;
   if (question.mode === 'everyone') return all;
   const own = all.filter((one) => teamFor(state, one) === question.floor);
-  return memberwise(state) || mode === 'each' ? own : own.slice(0, 1);
+  // One answers for the team: whoever pressed, else whoever is there.
+  const presser = own.filter((one) => one.seat === question.buzz?.seat);
+  return mode === 'each' && presser.length > 0 ? presser : own.slice(0, 1);
 }
 
 function inQuestion(

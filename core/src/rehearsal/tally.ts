@@ -2,7 +2,8 @@ import type { Show } from '../show/show.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import { groups } from './groups.ts';
 import { markOnPaper } from './markOnPaper.ts';
-import { notesOf, type PaperQuestion } from './paperNotes.ts';
+import { notesOf, type PaperNotes, type PaperQuestion, type PaperRound } from './paperNotes.ts';
+import { roundOnPaper } from './roundOnPaper.ts';
 import { combineOnPaper, valueOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 
 /**
@@ -29,8 +30,9 @@ export interface Tally {
 
 /** Works the scores out again from the log, and lays them beside `kept`, the scores of the engine. */
 export function tally(log: readonly LoggedEvent[], kept: ReadonlyMap<string, number>): Tally {
-  const { show, names, played, others, since } = notesOf(log);
-  const scores = addUp(show, played, others, since);
+  const notes = notesOf(log);
+  const { names, played } = notes;
+  const scores = addUp(notes);
   const differ: number[] = [];
   let marked = 0;
   played.forEach((play, i) => {
@@ -54,19 +56,36 @@ export function tally(log: readonly LoggedEvent[], kept: ReadonlyMap<string, num
 }
 
 /** Question by question and act by act, in the order in which they counted. */
-function addUp(
-  show: Show,
-  played: readonly PaperQuestion[],
-  others: readonly { seq: number; team: string; amount: number }[],
-  since: number,
-): Map<string, number> {
+function addUp(notes: PaperNotes): Map<string, number> {
+  const { show, played, others, rounds, since } = notes;
   const scores = new Map<string, number>();
+  const earned = new Map<PaperRound, Map<string, number>>(rounds.map((one) => [one, new Map()]));
+  /** The round in which something happened: the last one that had begun. */
+  const roundAt = (seq: number) => rounds.findLast((one) => one.from < seq);
   const give = (team: string, amount: number) => scores.set(team, (scores.get(team) ?? 0) + amount);
   const steps = [
     ...others.map((one) => ({ seq: one.seq, do: () => give(one.team, one.amount) })),
     ...played
       .filter((play) => play.settledAt !== null)
-      .map((play) => ({ seq: play.settledAt!, do: () => settle(show, play, scores, give) })),
+      .map((play) => ({
+        seq: play.settledAt!,
+        do: () => {
+          const own = earned.get(roundAt(play.seq)!)!;
+          settle(show, play, scores, (team, amount) => {
+            give(team, amount);
+            own.set(team, (own.get(team) ?? 0) + amount);
+          });
+        },
+      })),
+    ...rounds
+      .filter((one) => one.countedAt !== null)
+      .map((one) => ({
+        seq: one.countedAt!,
+        do: () => {
+          const own = played.filter((play) => play.settledAt !== null && roundAt(play.seq) === one);
+          for (const [team, amount] of roundOnPaper(notes, one, own, earned.get(one)!)) give(team, amount);
+        },
+      })),
   ];
   for (const step of steps.filter(({ seq }) => seq > since).sort((a, b) => a.seq - b.seq)) step.do();
   return scores;

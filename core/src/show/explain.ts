@@ -5,10 +5,23 @@ import type { Round } from './show.ts';
 /** The rules of a round as everybody may know them: told before anything is asked. */
 export type RulesView = Pick<
   RoundRules,
-  'floor' | 'afterWrong' | 'passShare' | 'penalty' | 'penaltyShare' | 'speed' | 'change'
->;
+  | 'floor'
+  | 'afterWrong'
+  | 'passShare'
+  | 'penalty'
+  | 'penaltyShare'
+  | 'lowest'
+  | 'turns'
+  | 'speed'
+  | 'change'
+  | 'pace'
+  | 'steps'
+> & {
+  /** What it brings to the show, where that is not simply the points of its questions. */
+  brings: { what: RoundRules['brings']; points: number; format: FormatName } | null;
+};
 
-export const rulesView = (rules: RoundRules): RulesView => ({
+export const rulesView = (format: FormatName, rules: RoundRules): RulesView => ({
   floor: rules.floor,
   afterWrong: rules.afterWrong,
   passShare: rules.passShare,
@@ -16,7 +29,18 @@ export const rulesView = (rules: RoundRules): RulesView => ({
   penaltyShare: rules.penaltyShare,
   speed: rules.speed,
   change: rules.change,
+  lowest: rules.lowest,
+  turns: rules.turns,
+  pace: rules.pace,
+  steps: rules.steps,
+  brings: bringsView(format, rules),
 });
+
+function bringsView(format: FormatName, rules: RoundRules): RulesView['brings'] {
+  const { brings: what, placePoints, lifePoints } = rules;
+  if (format === 'interlude' || (what === 'counted' && !formatOf(format).ranksOtherwise)) return null;
+  return { what, points: what === 'counted' ? lifePoints : placePoints, format };
+}
 
 /** What there is to say of how a round is played; the sentences belong to the interface. */
 export interface Explained {
@@ -33,5 +57,5 @@ export function explainRound({ format: name, title, rules, content }: Round): Ex
   const format = formatOf(name);
   const inForce = { ...rules, ...format.prescribes };
   const clock = inForce.clockFor === 'all' ? inForce.clock : null;
-  return { format: name, title, rules: rulesView(inForce), clock, facts: format.facts(content) };
+  return { format: name, title, rules: rulesView(name, inForce), clock, facts: format.facts(content) };
 }

@@ -22,6 +22,7 @@ export const previewSeat = (show: Show, name: string): SeatView => ({
   counts: true,
   given: null,
   own: null,
+  buzzedBy: null,
   verdict: null,
   share: null,
   pressed: false,

@@ -7,6 +7,9 @@ export const floors = ['turn', 'buzz', 'everyone'] as const;
 /** Whose turn is next: round and round, who won goes on, who has least, or by lot. */
 export const turnOrders = ['inOrder', 'winner', 'lowest', 'drawn'] as const;
 
+/** What a round brings to the show: what it counted, points for the places in it, or nothing. */
+export const brought = ['counted', 'places', 'nothing'] as const;
+
 /** What every round says about its floor, clock and points, whatever its format. */
 export const RoundRules = v.object({
   floor: v.optional(v.picklist(floors), 'turn'),
@@ -19,6 +22,8 @@ export const RoundRules = v.object({
   penalty: v.picklist(['none', 'part', 'full']),
   /** That part, in percent. */
   penaltyShare: v.optional(whole(1, 99), 50),
+  /** Whether it costs as much not to be the closest, where the closest wins. */
+  penaltyClosest: v.optional(v.boolean(), false),
   /** No loss takes a score below this; null for no such floor. */
   lowest: v.optional(v.nullable(Points), null),
   /** Faster is more: percent of the value kept at the limit, and seconds in which nothing is lost yet. */
@@ -33,6 +38,8 @@ export const RoundRules = v.object({
   optionsWith: v.optional(v.picklist(['prompt', 'open']), 'open'),
   /** Whether it is shown who picked what before the key, or with it. */
   picks: v.optional(v.picklist(['before', 'with']), 'before'),
+  /** Whose answers are named to everybody where everyone may answer: all, the right ones, or none but their number. */
+  named: v.optional(v.picklist(['all', 'right', 'counts']), 'all'),
   shuffleOptions: v.boolean(),
   /** An order of options of its own for each handset. */
   shuffleBySeat: v.optional(v.boolean(), false),
@@ -40,6 +47,13 @@ export const RoundRules = v.object({
   lockout: v.optional(whole(0, 10), 1),
   /** Self-running: seconds after which the next step is taken; null where the host takes every step. */
   pace: v.optional(v.nullable(whole(2, 120)), null),
+  /** Whether steps in which nothing new is seen are taken together, or each by itself. */
+  steps: v.optional(v.picklist(['joined', 'single']), 'single'),
+  brings: v.optional(v.picklist(brought), 'counted'),
+  /** Points for everybody whom one leaves behind, where places count. */
+  placePoints: v.optional(whole(0, 100_000), 100),
+  /** Points for each life that is left at the end, where a round counts lives. */
+  lifePoints: v.optional(whole(0, 100_000), 100),
   /** Whether scores carry over from the rounds before, or start anew. */
   scores: v.optional(v.picklist(['carry', 'anew']), 'carry'),
 });

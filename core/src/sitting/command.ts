@@ -13,6 +13,12 @@ const Answer = v.object({ type: v.literal('answer'), play: Play, answer: v.unkno
 /** One switch for everything that is heard on the stage. */
 const Mute = v.object({ type: v.literal('mute'), on: v.boolean() });
 
+/**
+ * The next step, as it was offered after the step with the event `after`: where another one was taken
+ * meanwhile, this one is not.
+ */
+const Next = v.object({ type: v.literal('next'), after: Play });
+
 /** What a host may ask for at the desk. */
 export const HostCommand = v.variant('type', [
   /** The next round of the running order, or the one that is named: that skips, repeats or reorders. */
@@ -41,6 +47,9 @@ export const HostCommand = v.variant('type', [
   bare('handOn'),
   bare('settle'),
   bare('leave'),
+  Next,
+  /** Holds a self-running round, or lets it go on. */
+  v.object({ type: v.literal('holdPace'), on: v.boolean() }),
   /** An answer that was said or shown, entered by the host for a team. */
   v.object({ ...Answer.entries, type: v.literal('answerFor'), team: Id }),
   /** A key of the desk stands for the buzzer of a table. */
@@ -60,6 +69,8 @@ export const HostCommand = v.variant('type', [
   }),
   /** The last step, or all steps from the one that begins with event `to`. */
   v.object({ type: v.literal('takeBack'), to: v.optional(Play) }),
+  /** The last step and nothing else, as a clicker or a touch on the stage can ask for it. */
+  bare('takeBackStep'),
   bare('forward'),
   bare('close'),
   v.object({ type: v.literal('renameSeat'), seat: Id, name: name(24) }),
@@ -70,7 +81,7 @@ export const HostCommand = v.variant('type', [
 export type HostCommand = v.InferOutput<typeof HostCommand>;
 
 /** What may be done by touching the stage: it speaks for the team on the floor. */
-export const StageCommand = v.variant('type', [Choose, Answer, Act, Mute]);
+export const StageCommand = v.variant('type', [Choose, Answer, Act, Mute, Next, bare('takeBackStep')]);
 export type StageCommand = v.InferOutput<typeof StageCommand>;
 
 /** What a handset that holds a seat may ask for. `answer` is read by the question's kind. */
@@ -91,6 +102,8 @@ export const JoinRequest = v.object({
 /** Commands that only the server itself gives. */
 export type ServerCommand =
   | { type: 'takeSeat'; seat: string; token: string; name: string; team: string }
+  /** A seat goes to another device, as the host allowed. */
+  | { type: 'giveSeat'; seat: string; token: string }
   | { type: 'timeUp' }
   | { type: 'outage'; ms: number };
 

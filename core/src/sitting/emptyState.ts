@@ -35,6 +35,8 @@ export function emptyState(): SittingState {
     standingsBefore: 0,
     steps: [],
     steppedAt: 0,
+    steppedWith: 0,
+    held: false,
     forward: [],
     commands: new Set(),
     openedAt: 0,

@@ -1,6 +1,7 @@
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
 import type { Pace } from '../show/length/pace.ts';
+import type { RoundRules } from '../show/rules.ts';
 import type { Show } from '../show/show.ts';
 import type { Weave } from '../show/weave.ts';
 import type { Clock } from './clock.ts';
@@ -13,6 +14,13 @@ export type Floor = 'turn' | 'buzz' | 'everyone';
 export interface Result {
   team: string;
   share: number;
+  amount: number;
+}
+
+/** The place of one who played in a round, and by how much the score of the show changes. */
+export interface CountLine {
+  team: string;
+  place: number;
   amount: number;
 }
 
@@ -34,8 +42,16 @@ export type Draft =
   | { type: 'seatRenamed'; seat: string; name: string }
   | { type: 'seatMoved'; seat: string; team: string }
   | { type: 'seatRemoved'; seat: string; banned?: boolean }
+  /** Another device holds the seat from now on. */
+  | { type: 'seatGiven'; seat: string; token: string }
   /** `dealt` is what chance decided for the format. */
-  | { type: 'roundBegan'; round: number; turn: string; dealt?: unknown }
+  /** `brings` is what it counts for the show at its end; logs of earlier versions do not say. */
+  | { type: 'roundBegan'; round: number; turn: string; dealt?: unknown; brings?: RoundRules['brings'] }
+  /**
+   * A round is over and counts for the show: places in it, and by how much scores change by it now. A
+   * second one for the same round corrects the first.
+   */
+  | { type: 'counted'; begun: number; lines: CountLine[] }
   | { type: 'turnGiven'; team: string }
   /** `floor` is the team that may answer, or null where no single one may. */
   | { type: 'picked'; ref: string; question: string; points: number; floor: string | null; mode?: Floor }
@@ -44,14 +60,23 @@ export type Draft =
   | { type: 'opened'; clock: Clock | null; limit: number | null }
   | { type: 'clockSet'; clock: Clock | null }
   /** A second one from the same seat replaces the first, where answers may be changed. */
-  | { type: 'answered'; seat: string; team: string; answer: StoredAnswer; held?: boolean }
+  /** `who` is whose answer it is: the team's where one answers for all of it. Logs of earlier versions do not say. */
+  | { type: 'answered'; seat: string; team: string; answer: StoredAnswer; who?: string; held?: boolean }
   /** An answer that was held back may be shown. */
   | { type: 'letThrough'; who: string; play: number }
   /** `pressed` is when, on the server's clock; `doubt` by how much that may be wrong (ms). */
   | { type: 'buzzed'; seat: string | null; team: string; pressed: number; doubt: number; until: number }
   | { type: 'buzzedEarly'; seat: string | null; team: string }
   /** `ahead` of the next (ms, null where nobody else pressed) give or take `doubt`; drawn where too close. */
-  | { type: 'buzzWon'; team: string; ahead: number | null; doubt: number; drawn: boolean }
+  /** `seat` is who pressed for the team, where it was one of its handsets. */
+  | {
+      type: 'buzzWon';
+      team: string;
+      seat?: string | null;
+      ahead: number | null;
+      doubt: number;
+      drawn: boolean;
+    }
   | { type: 'locked'; why: 'host' | 'all' | 'time' }
   /** What the key says of many answers: whose, and the share of the marks. */
   | { type: 'marked'; marks: [who: string, share: number][] }
@@ -84,6 +109,8 @@ export type Draft =
   | { type: 'acted'; act: unknown }
   | { type: 'standingsShown'; on: boolean }
   | { type: 'muted'; on: boolean }
+  /** A self-running round is held, or goes on by itself again. */
+  | { type: 'paceHeld'; on: boolean }
   | { type: 'closed' }
   /** Everything of the play from `from` on did not happen; a clock then running is held at `clock`. */
   | { type: 'undone'; from: number; clock: Clock | null }
@@ -98,6 +125,9 @@ export interface Actor {
   id: string;
 }
 
+/** A command as it is known again: by its id and by whoever gave it, so that nobody can use up an id of somebody else. */
+export const commandKey = (actor: Actor, id: string): string => `${actor.role} ${actor.id} ${id}`;
+
 /** A line of the log. `at` is server time in milliseconds since 1970; `command` is the id of its cause. */
 export type LoggedEvent = Draft & { seq: number; at: number; actor: Actor; command: string };
 
@@ -108,7 +138,9 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
   'seatRenamed',
   'seatMoved',
   'seatRemoved',
+  'seatGiven',
   'muted',
+  'paceHeld',
   'letThrough',
   'undone',
   'redone',
@@ -131,6 +163,7 @@ export const isStep: ReadonlySet<Draft['type']> = new Set([
   'scored',
   'settled',
   'resettled',
+  'counted',
   'left',
   'acted',
   'closed',

@@ -5,11 +5,13 @@ import { defaultDoors } from '../show/doors.ts';
 import { NO_PACE } from '../show/length/pace.ts';
 import { verdictOf } from '../question/kind.ts';
 import { isRunning } from './clock.ts';
-import { isStep, type LoggedEvent } from './events.ts';
-import type { LedgerEntry } from './ledger.ts';
+import { kindInPlay } from './inPlay.ts';
+import { commandKey, isStep, type LoggedEvent } from './events.ts';
+import type { Cause, LedgerEntry } from './ledger.ts';
 import {
   memberCounts,
   playOf,
+  type BegunRound,
   type QuestionInPlay,
   type Response,
   type Seat,
@@ -22,14 +24,24 @@ import {
  */
 export function evolve(state: SittingState, event: LoggedEvent): void {
   state.seq = event.seq;
-  state.commands.add(event.command);
+  const command = commandKey(event.actor, event.command);
+  state.commands.add(command);
   if (isStep.has(event.type)) {
-    if (state.steps.at(-1)?.command !== event.command)
-      state.steps.push({ seq: event.seq, type: event.type, command: event.command });
+    const last = state.steps.at(-1);
+    if (last?.command !== command) state.steps.push({ seq: event.seq, type: event.type, command });
+    // A round is counted because something else begins, and the step is called by that.
+    else if (last.type === 'counted') last.type = event.type;
     state.steppedAt = event.at;
+    state.steppedWith = event.seq;
     if (state.forward.length > 0) state.forward = [];
   } else if (event.type === 'answered' || event.type === 'buzzed') {
     if (state.forward.length > 0) state.forward = [];
+  }
+  if (event.type === 'standingsShown') state.steppedWith = event.seq;
+  if (event.type === 'undone' || event.type === 'redone') {
+    state.steppedWith = event.seq;
+    // Whoever goes back wants to look: nothing goes on by itself until the host says so.
+    state.held = true;
   }
   apply(state, event);
   tellFormat(state, event);
@@ -44,14 +56,21 @@ function tellFormat(state: SittingState, event: LoggedEvent): void {
 
 function enter(state: SittingState, entry: LedgerEntry): void {
   state.ledger.push(entry);
+  const { cause, team, amount } = entry;
+  const round = begunOf(state, cause);
+  if (round && cause.by === 'ruling') round.points.set(team, (round.points.get(team) ?? 0) + amount);
   // A late correction of a round whose scores do not count any more changes nothing now.
-  const { cause } = entry;
-  const play = cause.by === 'ruling' && cause.play !== undefined ? playOf(state, cause.play) : null;
-  if (play && state.begun[play.begun]!.since !== state.since) return;
-  state.scores.set(entry.team, (state.scores.get(entry.team) ?? 0) + entry.amount);
+  if (round && round.since !== state.since) return;
+  state.scores.set(team, (state.scores.get(team) ?? 0) + amount);
 }
 
-/** Counts a seat that is taken (or given up again). */
+/** The round to which a line of the ledger belongs; null for what the host gave or took. */
+function begunOf(state: SittingState, cause: Cause): BegunRound | null {
+  if (cause.by === 'round') return state.begun[cause.begun] ?? null;
+  const play = cause.by === 'ruling' && cause.play !== undefined ? playOf(state, cause.play) : null;
+  return play ? (state.begun[play.begun] ?? null) : null;
+}
+
 function count(state: SittingState, seat: Seat, by: 1 | -1): void {
   const { taken } = state;
   taken.all += by;
@@ -78,6 +97,11 @@ function apply(state: SittingState, event: LoggedEvent): void {
       state.seats.set(id, seat);
       count(state, seat, 1);
       if (event.weave) state.teams.push({ id: team, name, weave: event.weave });
+      return;
+    }
+    case 'seatGiven': {
+      const seat = state.seats.get(event.seat);
+      if (seat) seat.token = event.token;
       return;
     }
     case 'seatRenamed':
@@ -109,10 +133,19 @@ function apply(state: SittingState, event: LoggedEvent): void {
         state.since = event.seq;
         state.scores = new Map();
       }
-      state.round = { index: event.round, format: round.format, state: begun, since: state.since };
+      state.round = {
+        index: event.round,
+        format: round.format,
+        state: begun,
+        since: state.since,
+        brings: event.brings,
+        points: new Map(),
+        places: null,
+      };
       state.begun.push(state.round);
       state.turn = event.turn;
       state.turnsTaken = new Map();
+      state.held = false;
       state.standings = false;
       return;
     }
@@ -137,6 +170,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         clock: null,
         limit: null,
         openedAt: null,
+        lockedAt: null,
         lockedBy: null,
         responses: [],
         byWho: new Map(),
@@ -151,10 +185,16 @@ function apply(state: SittingState, event: LoggedEvent): void {
         settledAt: null,
         members: null,
       };
-      if (state.turn) state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
+      if (state.turn && kindInPlay(state, state.question).keyed)
+        state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       return;
     case 'muted':
       state.muted = event.on;
+      return;
+    case 'paceHeld':
+      state.held = event.on;
+      // It goes on from now, not from when it was held.
+      if (!event.on) state.steppedAt = event.at;
       return;
     case 'letThrough': {
       const response = playOf(state, event.play)?.byWho.get(event.who);
@@ -168,6 +208,14 @@ function apply(state: SittingState, event: LoggedEvent): void {
         state.standingsAt = event.seq;
       }
       return;
+    case 'counted': {
+      const round = state.begun[event.begun]!;
+      round.places = new Map(event.lines.map(({ team, place }) => [team, place]));
+      const { seq, at, begun } = event;
+      for (const { team, place, amount } of event.lines)
+        if (amount !== 0) enter(state, { seq, at, team, amount, cause: { by: 'round', begun, place } });
+      return;
+    }
     case 'scored': {
       const { seq, at, team, amount, cause } = event;
       enter(state, { seq, at, team, amount, cause });
@@ -202,7 +250,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         winner: event.winner,
         results: event.results ?? null,
         settledAt: event.seq,
-        members: memberCounts(state),
+        members: memberCounts(state, question),
       });
       for (const { team, amount, share } of event.results ?? [])
         if (amount !== 0)
@@ -270,20 +318,26 @@ function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, state: Si
       question.clock = event.clock;
       question.limit = event.limit;
       question.openedAt = event.at;
+      question.lockedAt = null;
       question.lockedBy = null;
       return;
     case 'clockSet':
       question.clock = event.clock;
       return;
     case 'answered': {
-      const own = state.show.devices.mode === 'each' && event.seat ? event.seat : event.team;
-      const after = event.at - (question.openedAt ?? event.at);
+      const own = event.who ?? (state.show.devices.mode === 'each' && event.seat ? event.seat : event.team);
+      // What was tapped before the lock and came after it is as late as the lock.
+      const at = Math.min(event.at, question.lockedAt ?? event.at);
+      const after = at - (question.openedAt ?? at);
       const before = question.byWho.get(own);
       const held = event.held ?? false;
       const { team, answer } = event;
       const seat = event.seat || null;
       if (before) Object.assign(before, { answer, after, seat, held });
-      else add(question, { who: own, team, seat, answer, after }, held);
+      else {
+        const response = add(question, { who: own, team, seat, answer, after }, held);
+        response.shown = question.step === 'answers';
+      }
       return;
     }
     case 'buzzed': {
@@ -296,15 +350,16 @@ function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, state: Si
       question.early.push(event.team);
       return;
     case 'buzzWon': {
-      const { team, ahead, doubt, drawn } = event;
+      const { team, seat = null, ahead, doubt, drawn } = event;
       question.floor = team;
-      question.buzz = { team, ahead, doubt, drawn };
+      question.buzz = { team, seat, ahead, doubt, drawn };
       question.buzzUntil = null;
       return;
     }
     case 'locked':
       question.step = 'locked';
       question.clock = null;
+      question.lockedAt = event.at;
       question.lockedBy = event.why;
       question.buzzUntil = null;
       return;

@@ -201,7 +201,9 @@ test('taking back and having again changes nothing but the clock', () => {
       while (back < times && !isRefusal(table.send({ type: 'takeBack' }))) back++;
       for (let i = 0; i < back; i++) table.do('forward');
       // What could be had again before that cannot any more: it is another log.
-      const forget = (text: string) => text.replace(/"forward":("\w+"|null)/, '"forward":null');
+      // What could be had again, and after which event the next step is offered, are another matter.
+      const forget = (text: string) =>
+        text.replace(/"forward":("\w+"|null)/, '"forward":null').replace(/"after":\d+/, '"after":0');
       expect(forget(still(table))).toBe(forget(before));
     }),
     { numRuns: 150 },

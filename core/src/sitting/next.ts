@@ -10,7 +10,9 @@ import { handOnTo } from './turns.ts';
 /** The next sensible step: what Space will do, as a command, and the words' code and parameters. */
 export interface NextStep {
   /** Null where only people can go on: a cell must be picked, an answer ruled on. */
-  command: HostCommand | null;
+  command: (HostCommand & { type: 'next' }) | null;
+  /** What it does, one after the other: more than one thing where the round takes steps together. */
+  does: HostCommand[];
   code:
     | 'begin'
     | 'nextRound'
@@ -29,7 +31,11 @@ export interface NextStep {
     | 'lockAll'
     | 'rule'
     | 'showAnswers'
+    | 'showResult'
     | 'showKey'
+    | 'showKeyAward'
+    | 'showKeyAwardAll'
+    | 'showKeySettle'
     | 'showExplanation'
     | 'handOn'
     | 'handOnByBuzz'
@@ -42,14 +48,22 @@ export interface NextStep {
   params: Record<string, string | number>;
 }
 
+/** A step with what it does; nothing where only people can go on. */
+type Planned = Pick<NextStep, 'code' | 'does' | 'params'>;
 const step = (
   code: NextStep['code'],
-  command: HostCommand | null,
+  does: HostCommand | HostCommand[] | null,
   params: NextStep['params'] = {},
-): NextStep => ({ code, command, params });
+): Planned => ({ code, does: does === null ? [] : [does].flat(), params });
 
 /** What the host would sensibly do next, from the state alone. */
 export function nextStep(state: SittingState): NextStep {
+  const planned = plan(state);
+  const command = { type: 'next', after: state.steppedWith } as const;
+  return { ...planned, command: planned.does.length > 0 ? command : null };
+}
+
+function plan(state: SittingState): Planned {
   if (state.phase === 'lobby') return step('begin', { type: 'begin' });
   if (state.phase === 'closed') return step('over', null);
   if (state.standings) return step('hideStandings', { type: 'showStandings', on: false });
@@ -60,8 +74,7 @@ export function nextStep(state: SittingState): NextStep {
   if (waits !== null) return step('formatWaits', null, { team: name(waits), format });
   const ref = formatOf(format).next(own);
   if (ref !== null) {
-    const { number, of } = formatOf(format).place(own, ref);
-    return step('nextQuestion', { type: 'choose', ref }, { number: number ?? 0, of: of ?? 0 });
+    return upNext(state, ref);
   }
   if (!formatOf(format).isOver(own)) return step('pick', null, { team: name(state.turn) });
   const round = nextRound(state);
@@ -77,14 +90,33 @@ const open = {
   everyone: ['openToAll', 'lockAll'],
 } as const;
 
-function nextInQuestion(state: SittingState, question: QuestionInPlay): NextStep {
+/** Brings up the question that comes by itself; with nothing to see between, it is posed at once. */
+function upNext(state: SittingState, ref: string, before: HostCommand[] = []): Planned {
+  const { format, state: own } = state.round!;
+  const { number, of } = formatOf(format).place(own, ref);
+  const pose: HostCommand[] = isJoined(state) ? [{ type: 'pose' }] : [];
+  const does: HostCommand[] = [...before, { type: 'choose', ref }, ...pose];
+  return step('nextQuestion', does, { number: number ?? 0, of: of ?? 0 });
+}
+
+const isJoined = (state: SittingState): boolean => rulesOf(state).steps === 'joined';
+
+/** The end of a question: on to the next one at once, where it comes by itself. */
+function leaving(state: SittingState): Planned {
+  const { format, state: own } = state.round!;
+  const ref = formatOf(format).waitsFor(own) === null ? formatOf(format).next(own) : null;
+  if (ref === null || !isJoined(state)) return step('leave', { type: 'leave' });
+  return upNext(state, ref, [{ type: 'leave' }]);
+}
+
+function nextInQuestion(state: SittingState, question: QuestionInPlay): Planned {
   const floor = question.floor === null ? '' : (teamOf(state, question.floor)?.name ?? '');
   const kind = kindInPlay(state, question);
   switch (question.step) {
     case 'picked':
       return step('pose', { type: 'pose' });
     case 'posed':
-      if (kind.given === 'nowhere') return step('settleUnscored', { type: 'settle' });
+      if (kind.given === 'nowhere') return unscored(state);
       return step(
         question.floor === null ? open[question.mode][0] : 'open',
         { type: 'open' },
@@ -94,40 +126,64 @@ function nextInQuestion(state: SittingState, question: QuestionInPlay): NextStep
       if (question.buzzUntil !== null) return step('buzzing', null);
       return step(
         question.floor === null ? open[question.mode][1] : 'lock',
-        { type: 'lock' },
+        isJoined(state) && willShow(state, question)
+          ? [{ type: 'lock' }, { type: 'showAnswers' }]
+          : { type: 'lock' },
         { team: floor },
       );
     case 'settled':
-      return step('leave', { type: 'leave' });
+      return leaving(state);
     default:
       return question.mode === 'everyone' ? nextForAll(state, question) : nextForOne(state, question);
   }
 }
 
+/** Whether answers are shown by themselves before the key: always where they are all there is to see. */
+const willShow = (state: SittingState, question: QuestionInPlay): boolean =>
+  (rulesOf(state).picks === 'before' || !kindInPlay(state, question).keyed) &&
+  question.responses.some((response) => response.answer);
+
 /** Whether there are answers that were given and not shown yet, and are to be shown before the key. */
 const toShow = (state: SittingState, question: QuestionInPlay): boolean =>
   question.step === 'locked' &&
-  rulesOf(state).picks === 'before' &&
+  willShow(state, question) &&
   question.responses.some((response) => response.answer && !response.shown);
 
+/** Shows the answers by themselves: of a poll they are its result. */
+const showing = (state: SittingState, question: QuestionInPlay): Planned =>
+  step(kindInPlay(state, question).keyed ? 'showAnswers' : 'showResult', { type: 'showAnswers' });
+
+/** The end of what nobody can win; with nothing more to see it is left at once. */
+const unscored = (state: SittingState): Planned =>
+  step('settleUnscored', isJoined(state) ? [{ type: 'settle' }, { type: 'leave' }] : { type: 'settle' });
+
+/** Shows the key; where steps are taken together the points are entered with it. */
+function key(state: SittingState, points: Planned): Planned {
+  if (!isJoined(state)) return step('showKey', { type: 'showKey' });
+  const code = { award: 'showKeyAward', awardAll: 'showKeyAwardAll' } as const;
+  const own = code[points.code as keyof typeof code] ?? 'showKeySettle';
+  return step(own, [{ type: 'showKey' }, { type: 'settle' }], points.params);
+}
+
 /** After the lock, where everyone could answer. */
-function nextForAll(state: SittingState, question: QuestionInPlay): NextStep {
+function nextForAll(state: SittingState, question: QuestionInPlay): Planned {
   const kind = kindInPlay(state, question);
-  if (toShow(state, question)) return step('showAnswers', { type: 'showAnswers' });
-  if (!question.keyShown && kind.keyed) return step('showKey', { type: 'showKey' });
+  if (toShow(state, question)) return showing(state, question);
   const { explanation } = writtenQuestion(state, question);
-  if (!question.keyShown && explanation) return step('showExplanation', { type: 'showKey' });
-  if (!kind.keyed) return step('settleUnscored', { type: 'settle' });
+  if (!kind.keyed)
+    return !question.keyShown && explanation ? step('showExplanation', { type: 'showKey' }) : unscored(state);
   const count = question.responses.filter((response) => response.share > 0).length;
-  return count > 0 ? step('awardAll', { type: 'settle' }, { count }) : step('settle', { type: 'settle' });
+  const points =
+    count > 0 ? step('awardAll', { type: 'settle' }, { count }) : step('settle', { type: 'settle' });
+  return question.keyShown ? points : key(state, points);
 }
 
 /** After the lock, where one team at a time has the floor. */
-function nextForOne(state: SittingState, question: QuestionInPlay): NextStep {
+function nextForOne(state: SittingState, question: QuestionInPlay): Planned {
   const kind = kindInPlay(state, question);
   const name = (team: string) => teamOf(state, team)?.name ?? '';
   const won = wonBy(state, question);
-  if (toShow(state, question)) return step('showAnswers', { type: 'showAnswers' });
+  if (toShow(state, question)) return showing(state, question);
   const { floor } = question;
   if (floor !== null && kind.keyed && !won) {
     const own = worthTo(state, question, floor);
@@ -142,12 +198,16 @@ function nextForOne(state: SittingState, question: QuestionInPlay): NextStep {
       : step('handOn', { type: 'handOn' }, { team: name(to.team), points });
   }
   const written = writtenQuestion(state, question);
-  if (!question.keyShown && kind.keyed) return step('showKey', { type: 'showKey' });
-  if (!question.keyShown && written.explanation) return step('showExplanation', { type: 'showKey' });
-  if (!kind.keyed) return step('settleUnscored', { type: 'settle' });
-  if (won) {
-    const points = worthTo(state, question, won.team)?.amount ?? 0;
-    return step('award', { type: 'settle' }, { team: name(won.team), points });
-  }
-  return step('settle', { type: 'settle' });
+  if (!kind.keyed)
+    return !question.keyShown && written.explanation
+      ? step('showExplanation', { type: 'showKey' })
+      : unscored(state);
+  const points = won
+    ? step(
+        'award',
+        { type: 'settle' },
+        { team: name(won.team), points: worthTo(state, question, won.team)?.amount ?? 0 },
+      )
+    : step('settle', { type: 'settle' });
+  return question.keyShown ? points : key(state, points);
 }

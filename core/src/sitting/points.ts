@@ -2,15 +2,8 @@ import { formatOf } from '../formats/index.ts';
 import { verdictOf, type Verdict } from '../question/kind.ts';
 import type { RoundRules } from '../show/rules.ts';
 import type { Result } from './events.ts';
-import { kindInPlay, rulesFor } from './inPlay.ts';
-import {
-  memberwise,
-  seatsOf,
-  type BegunRound,
-  type QuestionInPlay,
-  type Response,
-  type SittingState,
-} from './state.ts';
+import { kindInPlay, rulesFor, writtenQuestion } from './inPlay.ts';
+import { seatsOf, type BegunRound, type QuestionInPlay, type Response, type SittingState } from './state.ts';
 
 /** Rounded half up. */
 export const rounded = (points: number): number => Math.floor(points + 0.5);
@@ -35,12 +28,20 @@ export function speedShare(
 export const hadFloor = (question: QuestionInPlay): string[] =>
   question.floor === null ? question.tried : [...question.tried, question.floor];
 
+/** Whether whoever comes closest wins it, so that the others are not wrong for being further off. */
+function isForClosest(state: SittingState, question: QuestionInPlay): boolean {
+  const { answer } = writtenQuestion(state, question);
+  return answer.kind === 'number' && answer.marking === 'closest';
+}
+
 /** What one response brings or costs, not rounded yet. */
-function worth(question: QuestionInPlay, rules: RoundRules, response: Response): number {
+function worth(question: QuestionInPlay, rules: RoundRules, response: Response, isClosest: boolean): number {
   const first = hadFloor(question)[0];
   const later = question.mode !== 'everyone' && first !== undefined && first !== response.team;
   const value = question.points * (later ? rules.passShare / 100 : 1);
   if (response.verdict === 'wrong') {
+    // Whoever is not the closest guessed honestly, and only the host can call that wrong.
+    if (isClosest && response.by !== 'host' && !rules.penaltyClosest) return 0;
     const cost = { none: 0, part: rules.penaltyShare / 100, full: 1 }[rules.penalty];
     return cost === 0 ? 0 : -value * cost;
   }
@@ -63,7 +64,8 @@ function combined(
   own: Response[],
   members: number,
 ): Worth {
-  const amounts = own.map((one) => worth(question, rules, one));
+  const isClosest = isForClosest(state, question);
+  const amounts = own.map((one) => worth(question, rules, one, isClosest));
   const sum = (numbers: number[]) => numbers.reduce((total, one) => total + one, 0);
   const mean = sum(own.map((one) => one.share)) / Math.max(1, members, own.length);
   const ruled = own.some((one) => one.verdict !== null);
@@ -103,9 +105,10 @@ export function worthTo(state: SittingState, question: QuestionInPlay, team: str
   const whole = question.byWho.get(team);
   if (whole) {
     const { share, verdict } = whole;
-    return { share, amount: rounded(worth(question, rules, whole)), verdict };
+    return { share, amount: rounded(worth(question, rules, whole, isForClosest(state, question))), verdict };
   }
-  if (!memberwise(state)) return null;
+  // A log of an earlier version may hold answers of members also where one team had the floor.
+  if (state.show.devices.mode !== 'each') return null;
   const own = question.responses.filter((one) => one.team === team && one.answer !== null);
   if (own.length === 0) return null;
   // Whoever came after it was settled had no part in it, also where it is reckoned again.

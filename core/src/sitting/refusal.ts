@@ -7,6 +7,8 @@ export interface Refusal {
 export type RefusalCode =
   /** It is so already (a double press): nothing to tell. */
   | 'already'
+  /** Somebody else, or time, took the step first: nothing was done, and it is said. */
+  | 'overtaken'
   | 'notNow'
   | 'notYours'
   | 'notThere'

@@ -1,4 +1,4 @@
-import { isStep, survivesUndo, type LoggedEvent } from './events.ts';
+import { commandKey, isStep, survivesUndo, type LoggedEvent } from './events.ts';
 import { emptyState } from './emptyState.ts';
 import { evolve } from './evolve.ts';
 import type { Sitting, SittingState } from './state.ts';
@@ -40,7 +40,7 @@ export function forwardOf(log: readonly LoggedEvent[]): SittingState['forward'] 
 export function fold(log: readonly LoggedEvent[]): SittingState {
   const state = emptyState();
   for (const event of effective(log)) evolve(state, event);
-  for (const event of log) state.commands.add(event.command);
+  for (const event of log) state.commands.add(commandKey(event.actor, event.command));
   if (log.some((event) => event.type === 'undone')) state.forward = forwardOf(log);
   return state;
 }

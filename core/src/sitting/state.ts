@@ -2,6 +2,7 @@ import type { FormatName } from '../formats/index.ts';
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
 import type { Pace } from '../show/length/pace.ts';
+import type { RoundRules } from '../show/rules.ts';
 import type { Show } from '../show/show.ts';
 import type { Team } from '../show/team.ts';
 import type { Clock } from './clock.ts';
@@ -77,6 +78,7 @@ export interface QuestionInPlay {
   /** The full length of the clock, in milliseconds. */
   limit: number | null;
   openedAt: number | null;
+  lockedAt: number | null;
   lockedBy: 'host' | 'all' | 'time' | null;
   responses: Response[];
   /** The same, to be found by whose they are. */
@@ -84,7 +86,7 @@ export interface QuestionInPlay {
   presses: Press[];
   /** When presses that came meanwhile are compared: server time, or null. */
   buzzUntil: number | null;
-  buzz: { team: string; ahead: number | null; doubt: number; drawn: boolean } | null;
+  buzz: { team: string; seat: string | null; ahead: number | null; doubt: number; drawn: boolean } | null;
   /** Teams that pressed before the answers were open. */
   early: string[];
   /** The response that is on the stage by itself. */
@@ -105,6 +107,12 @@ export interface BegunRound {
   state: unknown;
   /** The event since which its scores count. */
   since: number;
+  /** What it brings to the show at its end; undefined in logs of earlier versions, where it was the format's. */
+  brings: RoundRules['brings'] | undefined;
+  /** Points that its questions brought so far. */
+  points: Map<string, number>;
+  /** Places in it, once it was counted. */
+  places: Map<string, number> | null;
 }
 
 export interface SittingState {
@@ -139,11 +147,14 @@ export interface SittingState {
   standingsBefore: number;
   /** What can be taken back: the first event of each step. */
   steps: { seq: number; type: Draft['type']; command: string }[];
-  /** When the last step was taken (server ms). */
+  /** When the last step was taken (server ms), and the event with which the host's next step last became another one. */
   steppedAt: number;
+  steppedWith: number;
+  /** A self-running round waits for the host. */
+  held: boolean;
   /** What was taken back and can be had again: the numbers of their `undone`, the last one last. */
   forward: { undone: number; type: Draft['type'] }[];
-  /** Ids of the commands carried out: the same id twice changes nothing. */
+  /** The commands carried out, as `commandKey` names them: the same one twice changes nothing. */
   commands: Set<string>;
   openedAt: number;
   /** When the first round began (server ms), or null. */
@@ -164,13 +175,18 @@ export const teamOf = (state: SittingState, id: string) => state.teams.find((tea
 export const seatsOf = (state: SittingState, team: string): Seat[] =>
   [...state.seats.values()].filter((seat) => seat.team === team && !seat.removed);
 
-/** Whether every member of a team answers on a handset of their own. */
-export const memberwise = ({ show: { devices } }: SittingState): boolean =>
-  devices.mode === 'each' && devices.score === 'teams';
+/**
+ * Whether every member of a team answers a question each for themselves, on a handset of their own: only
+ * where everyone may answer. Where one team at a time has the floor, one answer stands for it.
+ */
+export const memberwise = (
+  { show: { devices } }: SittingState,
+  { mode }: Pick<QuestionInPlay, 'mode'>,
+): boolean => devices.mode === 'each' && devices.score === 'teams' && mode === 'everyone';
 
 /** How many members each team has; null where they do not answer one by one. */
-export const memberCounts = (state: SittingState): Map<string, number> | null =>
-  memberwise(state) ? new Map(state.teams.map(({ id }) => [id, seatsOf(state, id).length])) : null;
+export const memberCounts = (state: SittingState, question: QuestionInPlay): Map<string, number> | null =>
+  memberwise(state, question) ? new Map(state.teams.map(({ id }) => [id, seatsOf(state, id).length])) : null;
 
 /** The response of a team as a whole to the question. */
 export const responseOf = (question: QuestionInPlay, team: string): Response | undefined =>

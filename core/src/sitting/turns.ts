@@ -1,6 +1,6 @@
 import { formatOf } from '../formats/index.ts';
 import type { Random } from '../random/shuffle.ts';
-import { rulesOf } from './inPlay.ts';
+import { kindInPlay, rulesOf } from './inPlay.ts';
 import { hadFloor } from './points.ts';
 import { scoreNow, type QuestionInPlay, type SittingState } from './state.ts';
 
@@ -36,6 +36,8 @@ export function turnAfter(state: SittingState, question: QuestionInPlay, random:
   const teams = order(state);
   // Where nobody has a turn, none is used up.
   const { format } = state.begun[question.begun]!;
+  // A card or an opinion cannot be won: whoever was to play still is.
+  if (!kindInPlay(state, question).keyed) return state.turn;
   if (question.mode !== 'turn' && !formatOf(format).chosen) return state.turn;
   switch (rulesOf(state).turns) {
     case 'winner':

@@ -33,6 +33,18 @@ export interface SittingInfo {
   rehearsal: boolean;
 }
 
+/** The log of a sitting cannot be read: it is set aside, and nothing of it is touched. */
+export class UnreadableLog extends Problem {
+  constructor(cause: unknown) {
+    super(
+      500,
+      'unreadable',
+      'What was played in this game cannot be read any more. It was set aside, and nothing was deleted.',
+    );
+    this.cause = cause;
+  }
+}
+
 /** A connection as the driver has it. */
 interface RawConnection {
   execute(sql: string, values: unknown[]): Promise<unknown>;
@@ -59,6 +71,14 @@ const info = (row: SittingRow): SittingInfo => ({
 /** A show that was frozen by an older version gets the settings that came since, at their defaults. */
 const upToDate = (event: LoggedEvent): LoggedEvent =>
   event.type === 'doorsOpened' ? { ...event, show: v.parse(Show, event.show) } : event;
+
+function readLog(commits: readonly { events: string }[]): LoggedEvent[] {
+  try {
+    return commits.flatMap(({ events }) => (JSON.parse(events) as LoggedEvent[]).map(upToDate));
+  } catch (error) {
+    throw new UnreadableLog(error);
+  }
+}
 
 /** The logs of all sittings: append only. */
 export class Sittings {
@@ -160,9 +180,10 @@ export class Sittings {
     return { sittings: rows.map(info), total: count };
   }
 
-  async openIds(): Promise<string[]> {
+  /** Open sittings in which time may have to act: those in which a clock ever ran, seen since `since` (ms). */
+  async runningIds(since: number): Promise<string[]> {
     const rows = await SittingRow.findAll({
-      where: { openCode: { [Op.ne]: null }, rehearsal: false },
+      where: { openCode: { [Op.ne]: null }, rehearsal: false, aliveAt: { [Op.gt]: since } },
       attributes: ['id'],
     });
     return rows.map((row) => row.id);
@@ -175,7 +196,7 @@ export class Sittings {
       { replacements: [id], type: QueryTypes.SELECT },
     );
     const row = await SittingRow.findByPk(id, { attributes: ['aliveAt'] });
-    const log = commits.flatMap(({ events }) => (JSON.parse(events) as LoggedEvent[]).map(upToDate));
+    const log = readLog(commits);
     return { log, aliveAt: row?.aliveAt == null ? null : Number(row.aliveAt) };
   }
 

@@ -18,6 +18,10 @@ const GATHER_CROWD = 250;
 const GATHER_DOORS = 1000;
 /** How long a seat that lost its connection is still waited for (ms). */
 const LINGERS = 60_000;
+/** How long after the server took a sitting up a seat that comes is one that comes back (ms). */
+const COMING_BACK = 30_000;
+/** Above so many seats that have gone, those that are not waited for any more are forgotten. */
+const MANY_GONE = 1000;
 const minor: ReadonlySet<LoggedEvent['type']> = new Set([
   'seatTaken',
   'seatRenamed',
@@ -69,6 +73,9 @@ export class Audiences {
   #standIns = new Set<string>();
   /** When seats that are not connected were seen last. */
   #gone = new Map<string, number>();
+  /** When the sitting was taken up, and when seats came back since. */
+  #loadedAt: number | null = null;
+  #back = new Map<string, number>();
   #presencePending: NodeJS.Timeout | null = null;
   /** What handsets were shown last, but for its number. */
   #lastHandset = '';
@@ -189,8 +196,28 @@ export class Audiences {
     this.#io.in(roomOf.coHost(this.#sitting)).disconnectSockets(true);
   }
 
+  /**
+   * The sitting was taken up from the store: whoever has a seat in it was here until just now, as far
+   * as anybody can tell, and is waited for like a phone that lost its network.
+   */
+  loaded(state: SittingState): void {
+    if (this.#loadedAt !== null) return;
+    const now = (this.#loadedAt = Date.now());
+    for (const { id, removed } of state.seats.values())
+      if (!removed && !this.#present.has(id) && !this.#gone.has(id)) this.#gone.set(id, now);
+  }
+
+  /** When a seat came back after the server was away (ms); null where it did not, or long ago. */
+  backAt(seat: string, now: number): number | null {
+    const at = this.#back.get(seat);
+    return at !== undefined && now - at < COMING_BACK ? at : null;
+  }
+
   /** Counts the devices of a seat, so that the desk sees who is connected. */
   came(seat: string): void {
+    const now = Date.now();
+    if (this.#loadedAt !== null && now - this.#loadedAt < COMING_BACK && !this.#back.has(seat))
+      this.#back.set(seat, now);
     this.#present.set(seat, (this.#present.get(seat) ?? 0) + 1);
     this.#tellPresence();
   }
@@ -200,7 +227,10 @@ export class Audiences {
     if (left > 0) this.#present.set(seat, left);
     else {
       this.#present.delete(seat);
-      this.#gone.set(seat, Date.now());
+      const now = Date.now();
+      if (this.#gone.size > MANY_GONE)
+        for (const [one, at] of this.#gone) if (now - at > LINGERS) this.#gone.delete(one);
+      this.#gone.set(seat, now);
       this.#lastSeat.delete(seat);
     }
     this.#tellPresence();

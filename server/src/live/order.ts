@@ -5,6 +5,8 @@ export interface Order {
   id: string;
   command: Command;
   actor: Actor;
+  /** The desk or stage from which it comes. */
+  from?: string;
   /** How long a message of this client takes there and back, how sure its clock is, how long others take (ms). */
   roundTrip?: number;
   doubt?: number;

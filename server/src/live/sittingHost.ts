@@ -4,16 +4,20 @@ import {
   due,
   isRefusal,
   isRunning,
+  isStep,
+  overtaken,
   refuse,
   replay,
+  TIME,
   type Actor,
+  type LastStep,
   type LoggedEvent,
   type Random,
   type Refusal,
   type Sitting,
   type SittingState,
 } from '@distaff/core';
-import type { Sittings } from '../db/sittings.ts';
+import { UnreadableLog, type Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import type { Answer, Order } from './order.ts';
 import { unwantedIn } from './unwanted.ts';
@@ -26,13 +30,17 @@ const BATCH = 2000;
 /** How often a running clock is noted as seen, and from what silence on it was an outage (ms). */
 const HEARTBEAT = 1000;
 const OUTAGE = 2500;
-/** Pause before the log is read again after the store failed (ms). */
+/** Pause before the log is read again after the store failed (ms); it doubles up to the longest. */
 const RELOAD_PAUSE = 300;
+const LONGEST_PAUSE = 5000;
+/** Pause before time acts again where it had nothing to do though it was due (ms); doubles likewise. */
+const FRUITLESS_PAUSE = 250;
 /** Above this many orders waiting, new ones are asked to come again. */
 const MAX_WAITING = 20_000;
 
 const CLOCK: Actor = { role: 'clock', id: '' };
 
+const unreadable = refuse('invalid', 'What was played here cannot be read any more. It is set aside.');
 const notStored = refuse('retry', 'That could not be stored just now. It is sent again by itself.');
 
 /**
@@ -49,6 +57,8 @@ export class SittingHost {
   readonly #now: () => number;
   readonly #publish: (state: SittingState, events: readonly LoggedEvent[]) => void;
   readonly #present: (seat: string) => boolean;
+  readonly #backAt: (seat: string) => number | null;
+  readonly #loaded: (state: SittingState) => void;
   readonly #rate: (() => number) | null;
   #sitting: Sitting | null = null;
   #queue: { order: Order; answer: (answer: Answer) => void }[] = [];
@@ -60,6 +70,10 @@ export class SittingHost {
   #lastBeat = 0;
   #beating = false;
   #stopped = false;
+  #lastStep: LastStep | null = null;
+  /** Loads that failed in a row, and times at which time had nothing to do though it was due. */
+  #failures = 0;
+  #fruitless = 0;
 
   constructor(
     id: string,
@@ -71,6 +85,10 @@ export class SittingHost {
       publish: (state: SittingState, events: readonly LoggedEvent[]) => void;
       /** Whether a seat is connected, or was until just now. */
       present?: (seat: string) => boolean;
+      /** When a seat came back after this process took the sitting up (ms), where that is not long ago. */
+      backAt?: (seat: string) => number | null;
+      /** Called with the state as it was read from the store. */
+      loaded?: (state: SittingState) => void;
       /** How fast `now` runs, in a rehearsal: it ends with the server, so that no outage is given back. */
       rate?: () => number;
     },
@@ -82,6 +100,8 @@ export class SittingHost {
     this.#now = parts.now;
     this.#publish = parts.publish;
     this.#present = parts.present ?? (() => true);
+    this.#backAt = parts.backAt ?? (() => null);
+    this.#loaded = parts.loaded ?? (() => undefined);
     this.#rate = parts.rate ?? null;
   }
 
@@ -99,6 +119,15 @@ export class SittingHost {
     while (this.#busy) await this.#busy;
     if (!this.#sitting) await this.#run(() => this.#load());
     return this.#sitting!.state;
+  }
+
+  /** The state where nothing is under way; null where it is not in memory, or something is. */
+  idleState(): SittingState | null {
+    return this.#busy || this.#queue.length > 0 ? null : (this.#sitting?.state ?? null);
+  }
+  /** Whether orders are being carried out or wait. */
+  get isBusy(): boolean {
+    return this.#busy !== null || this.#queue.length > 0;
   }
 
   /**
@@ -147,12 +176,15 @@ export class SittingHost {
         await this.#carryOut(batch);
       } catch (error) {
         this.#sitting = null;
+        const setAside = error instanceof UnreadableLog;
+        for (const { answer } of batch) answer(setAside ? unreadable : notStored);
+        // Nothing would come of trying again: what is damaged stays so until somebody looks at it.
+        if (setAside) continue;
         this.#log.warn(
           { sitting: this.id, error: (error as Error).message },
           'not stored; the log is read again',
         );
-        for (const { answer } of batch) answer(notStored);
-        this.#wakeIn(RELOAD_PAUSE);
+        this.#wakeIn(Math.min(LONGEST_PAUSE, RELOAD_PAUSE * 2 ** this.#failures++));
       }
     }
   }
@@ -167,22 +199,26 @@ export class SittingHost {
     /** Orders that changed something now, rather than when they came before. */
     const fresh = new Set<Order>();
     const answers = batch.map(({ order }): Answer => {
-      const result = decide(sitting, order.id, order.command, {
-        now: this.#now(),
-        random: this.#random,
-        actor: order.actor,
-        roundTrip: order.roundTrip ?? 0,
-        doubt: order.doubt ?? 0,
-        window: order.window ?? 0,
-        present: this.#present,
-        unwanted,
-      });
+      const result =
+        this.#overtaken(order) ??
+        decide(sitting, order.id, order.command, {
+          now: this.#now(),
+          random: this.#random,
+          actor: order.actor,
+          roundTrip: order.roundTrip ?? 0,
+          doubt: order.doubt ?? 0,
+          window: order.window ?? 0,
+          present: this.#present,
+          backAt: this.#backAt,
+          unwanted,
+        });
       if (isRefusal(result)) {
         this.#logRefusal(order, result);
         return result;
       }
       append(sitting, result);
       if (result.length > 0) fresh.add(order);
+      this.#noteStep(order, result);
       for (const event of result) events.push(event);
       return { ok: true, seq: sitting.log.at(-1)?.seq ?? 0 };
     });
@@ -195,9 +231,11 @@ export class SittingHost {
     if (events.length > 0) {
       // Who waits for an acknowledgement must not wait for the pictures of a thousand others.
       if (batch.length > 1) await new Promise((acknowledged) => setImmediate(acknowledged));
-      this.#publish(sitting.state, events);
+      this.#show(sitting.state, events);
     }
     for (const show of this.#waiting.splice(0)) show();
+    const onlyTime = orders.every(({ order }) => order.command.type === 'timeUp');
+    this.#fruitless = events.length > 0 || !onlyTime ? 0 : this.#fruitless + 1;
     this.#schedule();
   }
 
@@ -213,16 +251,38 @@ export class SittingHost {
     const command = { type: 'outage', ms: silence - HEARTBEAT } as const;
     return [
       {
-        order: { id: `outage-${this.#sitting!.log.length}`, command, actor: CLOCK },
+        order: { id: 'outage', command, actor: CLOCK },
         answer: () => undefined,
       },
     ];
   }
 
-  #logRefusal({ command, actor }: Order, { refused, sentence }: Refusal): void {
+  /** Two who press for the same step take one; time, too, may have been first. */
+  #overtaken({ command, from }: Order): Refusal | null {
+    if (command.type !== 'next' || from === undefined) return null;
+    return overtaken(this.#lastStep, from, this.#now());
+  }
+
+  #noteStep({ command, from }: Order, events: readonly LoggedEvent[]): void {
+    const by = from ?? (command.type === 'timeUp' ? TIME : null);
+    if (by !== null && events.some((event) => isStep.has(event.type)))
+      this.#lastStep = { by, at: this.#now() };
+  }
+
+  /** What is stored is stored, whether or not it can be shown: a picture that fails undoes nothing. */
+  #show(state: SittingState, events: readonly LoggedEvent[]): void {
+    try {
+      this.#publish(state, events);
+    } catch (error) {
+      this.#log.error({ sitting: this.id, error: (error as Error).stack }, 'a state could not be shown');
+    }
+  }
+
+  /** The sentence may name players, so it is not logged. */
+  #logRefusal({ command, actor }: Order, { refused }: Refusal): void {
     if (actor.role === 'clock') return;
     this.#log.info(
-      { sitting: this.id, command: command.type, actor: actor.role, refused, sentence },
+      { sitting: this.id, command: command.type, actor: actor.role, refused },
       'command refused',
     );
   }
@@ -230,14 +290,13 @@ export class SittingHost {
   /** Reads the log. A clock that ran while no server was alive gets that time back. */
   async #load(): Promise<void> {
     const { log, aliveAt } = await this.#store.load(this.id);
-    const sitting = replay(log);
+    const sitting = this.#replay(log);
     const clock = sitting.state.question?.clock ?? null;
     const now = this.#now();
     const silence = now - Math.max(aliveAt ?? 0, log.at(-1)?.at ?? 0);
     if (isRunning(clock) && silence > OUTAGE && !this.#rate) {
-      const id = `outage-${log.length}`;
       const context = { now, random: this.#random, actor: CLOCK };
-      const events = decide(sitting, id, { type: 'outage', ms: silence }, context);
+      const events = decide(sitting, 'outage', { type: 'outage', ms: silence }, context);
       if (!isRefusal(events)) {
         await this.#store.append(this.id, events, sitting.state, sitting.state.phase);
         append(sitting, events);
@@ -250,8 +309,18 @@ export class SittingHost {
     this.#sitting = sitting;
     this.#lastBeat = now;
     this.#waiting = [];
-    this.#publish(sitting.state, []);
+    this.#failures = 0;
+    this.#loaded(sitting.state);
+    this.#show(sitting.state, []);
     this.#schedule();
+  }
+
+  #replay(log: LoggedEvent[]): Sitting {
+    try {
+      return replay(log);
+    } catch (error) {
+      throw new UnreadableLog(error);
+    }
   }
 
   #schedule(): void {
@@ -260,7 +329,10 @@ export class SittingHost {
     const moment = due(state);
     if (this.#timer) clearTimeout(this.#timer);
     this.#timer = null;
-    if (moment !== null) this.#wakeIn(moment - this.#now());
+    if (moment !== null) {
+      const least = this.#fruitless === 0 ? 0 : FRUITLESS_PAUSE * 2 ** Math.min(this.#fruitless, 6);
+      this.#wakeIn(Math.max(least, moment - this.#now()));
+    }
     if (moment !== null && !this.#heartbeat && !this.#rate) {
       this.#lastBeat = this.#now();
       this.#heartbeat = setInterval(() => void this.#beat(), HEARTBEAT);
@@ -292,12 +364,7 @@ export class SittingHost {
     if (this.#timer) clearTimeout(this.#timer);
     this.#timer = setTimeout(
       () => {
-        const seq = this.#sitting?.state.seq ?? `again-${this.#now()}`;
-        void this.submit({
-          id: `time-${seq}`,
-          command: { type: 'timeUp' },
-          actor: { role: 'clock', id: '' },
-        });
+        void this.submit({ id: 'time', command: { type: 'timeUp' }, actor: CLOCK });
       },
       Math.min(Math.max(0, ms / (this.#rate?.() ?? 1)), 2 ** 31 - 1),
     );

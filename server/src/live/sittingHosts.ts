@@ -1,4 +1,4 @@
-import type { Random, Room, Show } from '@distaff/core';
+import { due, type Random, type Room, type Show } from '@distaff/core';
 import type { Server } from 'socket.io';
 import type { Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
@@ -13,28 +13,47 @@ export interface LiveSitting {
   delays: Delays;
   /** Where stand-ins play. */
   rehearsal: RehearsalRun | null;
+  /** Sockets that are connected, and when it was asked for last (ms). */
+  visitors: number;
+  askedAt: number;
 }
+
+/** How long after its last visitor a sitting stays in memory, and one that is closed (ms). */
+const STAYS = 5 * 60_000;
+const STAYS_CLOSED = 20_000;
+const SWEEP = 10_000;
+/** So many sittings are taken up at once when the server starts. */
+const AT_ONCE = 4;
+/** An open sitting that was not seen for so long is taken up when somebody comes (ms). */
+const FORGOTTEN = 24 * 3_600_000;
 
 /** The sittings that this process runs, each made when it is first asked for. */
 export class SittingHosts {
   readonly #parts: { store: Sittings; log: Log; random: Random; now: () => number; io: Server };
   #live = new Map<string, LiveSitting>();
+  #sweeping: NodeJS.Timeout;
 
   constructor(parts: { store: Sittings; log: Log; random: Random; now: () => number; io: Server }) {
     this.#parts = parts;
+    this.#sweeping = setInterval(() => void this.sweep(parts.now()), SWEEP).unref();
   }
 
   get(id: string): LiveSitting {
     const known = this.#live.get(id);
-    if (known) return known;
+    if (known) {
+      known.askedAt = this.#parts.now();
+      return known;
+    }
     const { io, ...parts } = this.#parts;
     const audiences = new Audiences(io, id, (show) => host.whenStored(show));
     const host: SittingHost = new SittingHost(id, {
       ...parts,
       publish: (state, events) => audiences.show(state, events),
       present: (seat) => audiences.isHere(seat, parts.now()),
+      backAt: (seat) => audiences.backAt(seat, parts.now()),
+      loaded: (state) => audiences.loaded(state),
     });
-    const live = { host, audiences, delays: new Delays(), rehearsal: null };
+    const live = this.#alive({ host, audiences, rehearsal: null });
     this.#live.set(id, live);
     return live;
   }
@@ -63,10 +82,35 @@ export class SittingHosts {
       },
       present: (seat) => run.present(seat) ?? audiences.isHere(seat, now()),
     });
-    const live = { host, audiences, delays: new Delays(), rehearsal: run };
+    const live = this.#alive({ host, audiences, rehearsal: run });
     this.#live.set(id, live);
     void host.state();
     return live;
+  }
+
+  #alive(parts: Pick<LiveSitting, 'host' | 'audiences' | 'rehearsal'>): LiveSitting {
+    return { ...parts, delays: new Delays(), visitors: 0, askedAt: this.#parts.now() };
+  }
+
+  /**
+   * Lets go of sittings that nobody has looked at for a while and in which time has nothing to do: they
+   * are their logs, and are read again when somebody comes.
+   */
+  async sweep(now: number): Promise<void> {
+    for (const [id, live] of this.#live) {
+      if (live.rehearsal || live.visitors > 0 || live.host.isBusy || now - live.askedAt < STAYS_CLOSED)
+        continue;
+      const state = live.host.idleState();
+      const stays = state?.phase === 'closed' ? STAYS_CLOSED : STAYS;
+      if (now - live.askedAt < stays || (state && due(state) !== null)) continue;
+      this.#live.delete(id);
+      await live.host.stop();
+    }
+  }
+
+  /** Sittings that are in memory. */
+  get size(): number {
+    return this.#live.size;
   }
 
   /** Ends what runs of a sitting that is no more, and sends everybody away. */
@@ -84,14 +128,32 @@ export class SittingHosts {
     this.#parts.io.in(roomOf.member(show, account)).disconnectSockets(true);
   }
 
-  /** Loads every open sitting, so that their clocks go on with nobody watching. */
-  async resume(): Promise<number> {
-    const ids = await this.#parts.store.openIds();
-    for (const id of ids) await this.get(id).host.state();
-    return ids.length;
+  /**
+   * Takes up the open sittings in which a clock may run, so that it goes on with nobody watching. One
+   * that cannot be read is told of and set aside; all others go on.
+   */
+  async resume(): Promise<{ resumed: number; setAside: number }> {
+    const { store, log, now } = this.#parts;
+    const ids = await store.runningIds(now() - FORGOTTEN);
+    const told = { resumed: 0, setAside: 0 };
+    const waiting = [...ids];
+    const worker = async () => {
+      for (let id = waiting.shift(); id !== undefined; id = waiting.shift())
+        try {
+          await this.get(id).host.state();
+          told.resumed++;
+        } catch (error) {
+          told.setAside++;
+          const { message, cause } = error as Error;
+          log.error({ sitting: id, error: message, cause: String(cause ?? '') }, 'a sitting was set aside');
+        }
+    };
+    await Promise.all(Array.from({ length: AT_ONCE }, worker));
+    return told;
   }
 
   async stop(): Promise<void> {
+    clearInterval(this.#sweeping);
     for (const { rehearsal } of this.#live.values()) rehearsal?.stop();
     await Promise.all([...this.#live.values()].map(({ host }) => host.stop()));
   }

@@ -21,7 +21,7 @@ import * as v from 'valibot';
 import { hashToken, viewKey } from '../auth/tokens.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { Account } from '../db/accounts.ts';
-import type { SittingInfo, Sittings } from '../db/sittings.ts';
+import { UnreadableLog, type SittingInfo, type Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { CO_HOST, roomOf } from './audiences.ts';
 import { Pace } from './pace.ts';
@@ -71,6 +71,7 @@ export function serveSockets(parts: Parts): void {
       },
       (error: Error & { data?: unknown }) => {
         if (error.data) return next(error);
+        if (error instanceof UnreadableLog) return next(turnAway(error.code, error.message));
         parts.log.error({ error: error.message }, 'a socket could not be admitted');
         next(turnAway('retry', 'The server is not ready yet.', false));
       },
@@ -87,6 +88,13 @@ export function serveSockets(parts: Parts): void {
 }
 
 async function admit(parts: Parts, socket: Socket): Promise<Visit> {
+  const visitor = await recognise(parts, socket);
+  // What cannot be read is said at the door.
+  await visitor.live.host.state();
+  return visitor;
+}
+
+async function recognise(parts: Parts, socket: Socket): Promise<Visit> {
   const hello = v.safeParse(Hello, socket.handshake.auth);
   if (!hello.success) throw turnAway('invalid', 'This address is not complete.');
   const auth = hello.output;
@@ -153,7 +161,10 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   const sitting = live.host.id;
   listen(parts, socket, visitor);
   live.delays.watch(socket);
+  live.visitors++;
   socket.on('disconnect', () => {
+    live.visitors--;
+    live.askedAt = parts.now();
     if (visitor.seat !== null) live.audiences.went(visitor.seat);
   });
   if (visitor.seat !== null) enterSeat(socket, visitor);
@@ -230,7 +241,12 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
     const command = as === 'desk' ? ordered(HostCommand) : ordered(StageCommand);
     const order = take(command, async (input) =>
       visitor.actor
-        ? live.host.submit({ ...input, actor: visitor.actor, ...live.delays.of(socket.id) })
+        ? live.host.submit({
+            ...input,
+            actor: visitor.actor,
+            from: socket.id,
+            ...live.delays.of(socket.id),
+          })
         : refuse('notYours', 'This page only looks on.'),
     );
     socket.on('command', order);
@@ -253,7 +269,8 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
     take(Join, async ({ id, token, name, team }) => {
       const seat = nanoid(12);
       const command = { type: 'takeSeat', seat, token: hashToken(token), name, team } as const;
-      const answer = await live.host.submit({ id, command, actor: { role: 'seat', id: seat } });
+      // Known again by the token of the device: its seat is not there yet.
+      const answer = await live.host.submit({ id, command, actor: { role: 'seat', id: hashToken(token) } });
       if ('refused' in answer || visitor.seat !== null) return answer;
       const state = await live.host.state();
       takeSeatBack(visitor, state, token);

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
+import { kindOf } from '../../question/kinds/index.ts';
+import type { Question } from '../../question/question.ts';
 import { seeded } from '../../random/seeded.ts';
-import type { Draft } from '../../sitting/events.ts';
 import { refuse } from '../../sitting/refusal.ts';
 import { Id, whole } from '../../text/schemas.ts';
 import { usual, type Format } from '../format.ts';
@@ -14,11 +15,16 @@ import {
 import { MOST_COVERS, type CounterweightContent } from './content.ts';
 import { balancedValues } from './values.ts';
 
+const isKeyed = (question: Question | undefined): boolean =>
+  question !== undefined && kindOf(question.answer.kind).keyed;
+
 interface Dealt extends DealtSequence {
   values: number[];
 }
 export interface CounterweightState extends SequenceState {
   covers: { value: number; team: string | null }[];
+  /** Those of them that can be won: they come round again when all were played. */
+  again: { id: string; points: number }[];
   /** The team that won a question and may have a cover lifted. */
   choosing: string | null;
 }
@@ -37,8 +43,13 @@ const Lift = v.object({ do: v.literal('lift'), cover: whole(0, MOST_COVERS - 1),
 const ANSWERED = 0.85;
 const ANSWERED_SELDOM = 0.6;
 
-/** What is left of a question list that comes round again when all were played. */
-const at = ({ order, played }: CounterweightState) => order[played % order.length];
+/** The sum of the covers that a team lifted. */
+const totalOf = ({ covers }: CounterweightState, team: string): number =>
+  covers.reduce((sum, cover) => (cover.team === team ? sum + cover.value : sum), 0);
+
+/** The next question: those that can be won come round again when all were played, cards and opinions do not. */
+const at = ({ order, again, played }: CounterweightState) =>
+  played < order.length ? order[played] : again[(played - order.length) % Math.max(1, again.length)];
 
 /**
  * Counterweight: hidden values, each with its opposite. A right answer earns the choice of who
@@ -46,6 +57,7 @@ const at = ({ order, played }: CounterweightState) => order[played % order.lengt
  */
 export const counterweight: Format<CounterweightContent, CounterweightState, CounterweightView, Dealt> = {
   ...usual,
+  ranksOtherwise: true,
   prescribes: {
     floor: 'turn',
     afterWrong: 'handOn',
@@ -57,6 +69,18 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
   questionsOf: (content) => content.items.map(({ id }) => id),
   findings(content, questions) {
     const found = sequenceFindings(content, questions);
+    const covers = content.values?.length ?? content.covers;
+    const winnable = content.items.filter(({ id }) => isKeyed(questions[id])).length;
+    if (winnable === 0 && content.items.length > 0)
+      found.push({ code: 'nothingToWin', ref: null, question: null, params: {}, mustMend: true });
+    else if (winnable < covers && winnable > 0)
+      found.push({
+        code: 'comesRoundAgain',
+        ref: null,
+        question: null,
+        params: { questions: winnable, covers },
+        mustMend: false,
+      });
     const sum = (content.values ?? []).reduce((total, value) => total + value, 0);
     if (sum !== 0)
       found.push({
@@ -74,11 +98,15 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
       content.values ??
       balancedValues(content.covers, content.most, content.seed ? seeded(content.seed) : random),
   }),
-  begin: (content, _questions, dealt) => ({
-    ...beginSequence({ ...content, points: 0 }, dealt ?? { order: [] }),
-    covers: (dealt?.values ?? []).map((value) => ({ value, team: null })),
-    choosing: null,
-  }),
+  begin(content, questions, dealt) {
+    const sequence = beginSequence({ ...content, points: 0 }, dealt ?? { order: [] });
+    return {
+      ...sequence,
+      again: sequence.order.filter(({ id }) => isKeyed(questions[id])),
+      covers: (dealt?.values ?? []).map((value) => ({ value, team: null })),
+      choosing: null,
+    };
+  },
   next: (state) => (state.choosing || counterweight.isOver(state) ? null : String(state.played)),
   choose(state, ref) {
     if (state.choosing) return refuse('notNow', 'A cover must be lifted first.');
@@ -100,10 +128,7 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
     if (!found) return refuse('notThere', 'There is no such cover.');
     if (found.team !== null) return refuse('used', 'That cover is up already.');
     if (!table.teams.includes(team)) return refuse('notThere', 'There is no such team.');
-    const drafts: Draft[] = [{ type: 'acted', act: read.output }];
-    if (found.value !== 0)
-      drafts.push({ type: 'scored', team, amount: found.value, cause: { by: 'format', what: 'cover' } });
-    return drafts;
+    return [{ type: 'acted', act: read.output }];
   },
   evolve(state, event) {
     if (event.type === 'settled') {
@@ -120,8 +145,12 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
     return { low: down, likely: down / ANSWERED, high: down / ANSWERED_SELDOM };
   },
   isOver: (state) =>
-    (state.choosing === null && state.covers.every(({ team }) => team !== null)) || state.order.length === 0,
-  rankBy: (_state, _team, score) => [-Math.abs(score)],
+    (state.choosing === null && state.covers.every(({ team }) => team !== null)) ||
+    (state.again.length === 0 && state.played >= state.order.length),
+  rankBy: (state, team) => [-Math.abs(totalOf(state, team))],
+  ownScore: totalOf,
+  // The nearer to zero, the less it takes.
+  counted: (state, team) => -Math.abs(totalOf(state, team)),
   // Not who answered counts here, but who came to bear what.
   cloth: ({ covers }) => [
     {

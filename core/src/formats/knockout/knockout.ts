@@ -37,6 +37,7 @@ const livesOf = (state: KnockoutState, team: string): number => state.left.get(t
 /** Knockout: a miss costs a life; the last one, or who has most lives at the end, wins. */
 export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, DealtSequence> = {
   ...usual,
+  ranksOtherwise: true,
   prescribes: { floor: 'everyone', afterWrong: 'close' },
   questionsOf: (content) => content.items.map(({ id }) => id),
   findings: sequenceFindings,
@@ -80,6 +81,7 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
     return state.known.size > 1 && alive.length <= 1;
   },
   rankBy: (state, team, score) => [livesOf(state, team), score],
+  counted: (state, team, { lifePoints }) => livesOf(state, team) * lifePoints,
   cloth: clothInTurn,
   facts: ({ items, lives }) => ({ count: items.length, lives }),
   view: ({ order, played, lives, left }) => ({

@@ -39,7 +39,7 @@ const TALK = 6;
 const VIDEO = 30;
 const SOUND = 10;
 
-const wordsIn = (text: string): number => plainText(text).split(/\s+/).filter(Boolean).length;
+export const wordsIn = (text: string): number => plainText(text).split(/\s+/).filter(Boolean).length;
 
 /** Words that are read out or read when a question is asked: prompt and all that may be chosen from. */
 export function wordsOfQuestion(question: Question): number {

@@ -1,4 +1,5 @@
 import { isRunning, ALLOWANCE } from '../clock.ts';
+import type { StoredAnswer } from '../../question/kinds/index.ts';
 import type { AnswerCommand } from '../command.ts';
 import type { Draft } from '../events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../inPlay.ts';
@@ -13,7 +14,7 @@ import {
   type SittingState,
 } from '../state.ts';
 import type { Context } from './context.ts';
-import { lock } from './steps.ts';
+import { lock, marked } from './steps.ts';
 
 const noAnswer: Record<string, string> & { one: string } = {
   one: 'That is no answer to this question.',
@@ -38,7 +39,8 @@ export function ruledOut(state: SittingState, question: QuestionInPlay): number[
 function whose(state: SittingState, question: QuestionInPlay, { actor }: Context, forTeam: string | null) {
   if (forTeam !== null) {
     if (!teamOf(state, forTeam)) return refuse('notThere', 'There is no such team.');
-    if (memberwise(state)) return refuse('notNow', 'Here every member answers on a handset of their own.');
+    if (memberwise(state, question))
+      return refuse('notNow', 'Here every member answers on a handset of their own.');
     return { who: forTeam, team: forTeam, seat: '' };
   }
   if (actor.role === 'stage') {
@@ -50,7 +52,9 @@ function whose(state: SittingState, question: QuestionInPlay, { actor }: Context
   if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
   if (!teamOf(state, seat.team))
     return refuse('notYours', 'You are in no team yet. The host puts you into one.');
-  const own = state.show.devices.mode === 'each' ? seat.id : seat.team;
+  const { mode, score } = state.show.devices;
+  const eachAlone = mode === 'each' && (score === 'players' || question.mode === 'everyone');
+  const own = eachAlone ? seat.id : seat.team;
   return { who: own, team: seat.team, seat: seat.id };
 }
 
@@ -65,7 +69,8 @@ export function answer(
   forTeam: string | null = null,
 ): Draft[] | Refusal {
   const question = state.question;
-  if (question?.play !== command.play || question.step !== 'open') {
+  const late = (question?.step === 'locked' || question?.step === 'answers') && wasAway(question, context);
+  if (question?.play !== command.play || (question.step !== 'open' && !late)) {
     const gone = context.actor.role === 'seat' && state.seats.get(context.actor.id)?.removed !== false;
     return gone
       ? refuse('notYours', 'You are not in this show any more.')
@@ -82,6 +87,9 @@ export function answer(
         ? 'Press the buzzer first.'
         : `This question is with ${teamOf(state, question.floor)?.name ?? 'another team'}.`,
     );
+  const presser = question.buzz?.team === own.team ? question.buzz.seat : null;
+  if (own.seat && presser !== null && presser !== own.seat && mustPress(state, presser, context))
+    return refuse('notYours', `${state.seats.get(presser)!.name} was first and answers for your team.`);
   const given = question.byWho.get(own.who);
   if (given && !(rulesOf(state).change && given.verdict === null)) {
     if (own.who === own.seat) return refuse('already', 'You have answered already.');
@@ -96,31 +104,52 @@ export function answer(
   const out = ruledOut(state, question);
   if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
     return refuse('used', 'That option has been tried: choose another.');
-  const answered: Draft = { type: 'answered', seat: own.seat, team: own.team, answer: read };
+  const answered: Draft = { type: 'answered', seat: own.seat, team: own.team, answer: read, who: own.who };
   // What a player typed may be for the host's eyes first.
   if ('text' in read && own.seat && context.unwanted?.(String(read.text))) answered.held = true;
+  if (late) return [answered, ...marked(state, question, responseWith(own, read), true)];
   // Whoever may still change the mind is not cut short by being the last.
   if (rulesOf(state).change || !allHave(state, question, own.who, context)) return [answered];
-  const extra: Response = {
-    who: own.who,
-    team: own.team,
-    seat: own.seat || null,
-    answer: read,
-    after: null,
-    verdict: null,
-    share: 0,
-    by: null,
-    shown: false,
-    held: false,
-  };
-  const locked = lock(state, 'all', extra);
+  const locked = lock(state, 'all', responseWith(own, read));
   return isRefusal(locked) ? [answered] : [answered, ...locked];
 }
+
+/** Whether nobody else of the team can answer: whoever pressed is still there to do it. */
+const mustPress = (state: SittingState, presser: string, { present = () => true }: Context): boolean => {
+  const seat = state.seats.get(presser);
+  return seat !== undefined && !seat.removed && present(presser);
+};
+
+/** How long after it came back a seat delivers what waited in it (ms). */
+const DELIVERING = 5000;
+
+/**
+ * Whether whoever answers was cut off when the server went away, and came back only after the lock:
+ * what was tapped before counts so long as the key has not been shown.
+ */
+function wasAway(question: QuestionInPlay, { actor, now, backAt }: Context): boolean {
+  const back = actor.role === 'seat' ? (backAt?.(actor.id) ?? null) : null;
+  return back !== null && question.lockedAt !== null && back >= question.lockedAt && now - back <= DELIVERING;
+}
+
+/** A response as it will stand once it is taken. */
+const responseWith = (own: { who: string; team: string; seat: string }, answer: StoredAnswer): Response => ({
+  who: own.who,
+  team: own.team,
+  seat: own.seat || null,
+  answer,
+  after: null,
+  verdict: null,
+  share: 0,
+  by: null,
+  shown: false,
+  held: false,
+});
 
 /** The teams for which the host may enter an answer now: those on the floor that have given none that is final. */
 export function mayBeEntered(state: SittingState): string[] {
   const { question } = state;
-  if (question?.step !== 'open' || memberwise(state)) return [];
+  if (question?.step !== 'open' || memberwise(state, question)) return [];
   if (kindInPlay(state, question).given !== 'handset') return [];
   const { change } = rulesOf(state);
   return state.teams
@@ -139,7 +168,7 @@ function allHave(
   who: string,
   { present = () => true }: Context,
 ): boolean {
-  const each = state.show.devices.mode === 'each';
+  const each = state.show.devices.mode === 'each' && question.mode === 'everyone';
   if (question.mode !== 'everyone' && !each) return true;
   const has = (one: string) => one === who || question.byWho.has(one);
   // Without handsets the host enters what the teams say, one after the other.

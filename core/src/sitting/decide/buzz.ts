@@ -63,6 +63,7 @@ export function decided(
     {
       type: 'buzzWon',
       team: won.team,
+      seat: won.seat,
       ahead: second ? second.pressed - first.pressed : null,
       doubt: first.doubt + (second?.doubt ?? 0),
       drawn: close.length > 0,

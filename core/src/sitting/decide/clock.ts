@@ -1,9 +1,10 @@
 import { add, ALLOWANCE, hold, isRunning, run } from '../clock.ts';
 import type { Draft } from '../events.ts';
-import { rulesOf } from '../inPlay.ts';
+import { kindInPlay, rulesOf } from '../inPlay.ts';
 import { nextStep } from '../next.ts';
 import { refuse, type Refusal } from '../refusal.ts';
 import type { SittingState } from '../state.ts';
+import { readingNow } from '../readingNow.ts';
 import { decided } from './buzz.ts';
 import type { Context } from './context.ts';
 import { at, lock } from './steps.ts';
@@ -38,14 +39,30 @@ function clockOver({ question }: SittingState): number | null {
   return question.clock.deadline + ALLOWANCE;
 }
 
+/** Whether somebody has to judge before the question in play can end as it should. */
+function mustBeJudged(state: SittingState): boolean {
+  const { question } = state;
+  if (!question || question.settledAt !== null || !kindInPlay(state, question).keyed) return false;
+  if (question.step === 'picked' || question.step === 'posed') return false;
+  const aloud = kindInPlay(state, question).given === 'aloud';
+  return aloud ? question.responses.length === 0 : question.responses.some((one) => one.verdict === null);
+}
+
 /** When a self-running round goes on by itself (server ms), or null where people must act. */
-function goesOnAt(state: SittingState): number | null {
-  if (state.phase !== 'round') return null;
+export function goesOnAt(state: SittingState): number | null {
+  if (state.phase !== 'round' || state.held) return null;
   const { pace } = rulesOf(state);
   if (pace === null || nextStep(state).command === null) return null;
   // Open answers are locked by all, by time, or by the host: never by the pace.
-  if (state.question?.step === 'open') return null;
-  return state.steppedAt + pace * 1000;
+  if (state.question?.step === 'open' || mustBeJudged(state)) return null;
+  return state.steppedAt + Math.max(pace, readingNow(state)) * 1000;
+}
+
+/** Holds a self-running round between its steps, or lets it go on. */
+export function holdPace(state: SittingState, on: boolean): Draft[] | Refusal {
+  if (state.phase !== 'round' || rulesOf(state).pace === null)
+    return refuse('notNow', 'This round does not run by itself.');
+  return state.held === on ? refuse('already', 'It is so already.') : [{ type: 'paceHeld', on }];
 }
 
 /** The next moment at which time itself acts (server milliseconds), or null. */

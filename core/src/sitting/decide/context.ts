@@ -15,6 +15,8 @@ export interface Context {
   window?: number;
   /** Whether a seat is connected, or was until just now; all are where nothing is said. */
   present?: (seat: string) => boolean;
+  /** When a seat came back after the server was away (server ms), where that is not long ago; never where nothing is said. */
+  backAt?: (seat: string) => number | null;
   /** Whether a text has words that the host wants to see first; none has where nothing is said. */
   unwanted?: (text: string) => boolean;
 }

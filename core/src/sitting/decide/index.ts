@@ -1,12 +1,15 @@
 import type { Command } from '../command.ts';
-import type { Actor, Draft, LoggedEvent } from '../events.ts';
+import { commandKey, type Actor, type Draft, type LoggedEvent } from '../events.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
+import { countAgain, countNow } from '../roundCount.ts';
+import { fold } from '../sitting.ts';
 import { playOf, teamOf, type Sitting, type SittingState } from '../state.ts';
 import { answer } from './answer.ts';
 import { buzz } from './buzz.ts';
-import { addTime, setClock, timeUp } from './clock.ts';
+import { addTime, holdPace, setClock, timeUp } from './clock.ts';
 import type { Context } from './context.ts';
-import { moveSeat, removeSeat, renameSeat, takeSeat } from './people.ts';
+import { next } from './next.ts';
+import { giveSeat, moveSeat, removeSeat, renameSeat, takeSeat } from './people.ts';
 import { act, begin, choose, giveTurn } from './round.ts';
 import { acceptAnswer, rule } from './rule.ts';
 import { handOn, leave, lock, open, pose, settle, showAnswers, showKey, showResponse } from './steps.ts';
@@ -18,6 +21,8 @@ const roles: Partial<Record<Command['type'], Actor['role'][]>> = {
   buzz: ['seat'],
   act: ['host', 'stage', 'seat'],
   mute: ['host', 'stage'],
+  next: ['host', 'stage'],
+  takeBackStep: ['host', 'stage'],
   takeSeat: ['seat'],
   timeUp: ['clock'],
   outage: ['clock'],
@@ -35,7 +40,8 @@ export function decide(
   context: Context,
 ): LoggedEvent[] | Refusal {
   const { state } = sitting;
-  if (state.commands.has(id)) return [];
+  // Time does what is due, whatever it is called: its commands need no id of their own.
+  if (context.actor.role !== 'clock' && state.commands.has(commandKey(context.actor, id))) return [];
   if (!(roles[command.type] ?? ['host']).includes(context.actor.role))
     return refuse('notYours', 'Only the host can do that.');
   const drafts = draft(sitting, command, context);
@@ -53,7 +59,17 @@ export function decide(
 
 function draft(sitting: Sitting, command: Command, context: Context): Draft[] | Refusal {
   const { state } = sitting;
-  const always = ['takeBack', 'forward', 'adjust', 'rule', 'acceptAnswer', 'mute', 'letThrough'];
+  const always = [
+    'giveSeat',
+    'takeBack',
+    'takeBackStep',
+    'forward',
+    'adjust',
+    'rule',
+    'acceptAnswer',
+    'mute',
+    'letThrough',
+  ];
   if (state.phase === 'closed' && !always.includes(command.type))
     return refuse('notNow', 'The show is closed. Take back the closing to go on.');
   switch (command.type) {
@@ -70,9 +86,9 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'lock':
       return lock(state, 'host');
     case 'rule':
-      return rule(state, command);
+      return recounted(sitting, rule(state, command), command.play);
     case 'acceptAnswer':
-      return acceptAnswer(state, command.play, command.who);
+      return recounted(sitting, acceptAnswer(state, command.play, command.who), command.play);
     case 'showAnswers':
       return showAnswers(state);
     case 'showKey':
@@ -107,6 +123,12 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       if (!response?.held) return refuse('already', 'Nothing is held back there.');
       return [{ type: 'letThrough', who: command.who, play: command.play }];
     }
+    case 'next':
+      return next(state, command.after, context, (one) => draft(sitting, one, context));
+    case 'takeBackStep':
+      return takeBack(sitting);
+    case 'holdPace':
+      return holdPace(state, command.on);
     case 'mute':
       return state.muted === command.on
         ? refuse('already', 'It is so already.')
@@ -118,13 +140,17 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'forward':
       return forward(sitting);
     case 'close':
-      return state.phase === 'lobby' ? refuse('notNow', 'The round has not begun.') : [{ type: 'closed' }];
+      return state.phase === 'lobby'
+        ? refuse('notNow', 'The round has not begun.')
+        : [...countNow(state), { type: 'closed' }];
     case 'renameSeat':
       return renameSeat(state, command.seat, command.name);
     case 'moveSeat':
       return moveSeat(state, command.seat, command.team);
     case 'removeSeat':
       return removeSeat(state, command.seat, command.ban ?? false);
+    case 'giveSeat':
+      return giveSeat(state, command.seat, command.token);
     case 'answer':
       return answer(state, command, context);
     case 'answerFor':
@@ -137,6 +163,20 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return [{ type: 'outage', ms: command.ms }];
   }
 }
+
+/** With a ruling in a round that was counted, what that round brings to the show follows. */
+function recounted(
+  { log, state }: Sitting,
+  drafts: Draft[] | Refusal,
+  play: number | undefined,
+): Draft[] | Refusal {
+  const meant = play === undefined ? state.question : playOf(state, play);
+  if (isRefusal(drafts) || !meant || state.begun[meant.begun]!.places === null) return drafts;
+  const at = state.seq;
+  const stamped = drafts.map((one, i) => ({ ...one, seq: at + 1 + i, at: 0, actor: NOBODY, command: '' }));
+  return [...drafts, ...countAgain(fold([...log, ...stamped]), meant.begun)];
+}
+const NOBODY: Actor = { role: 'clock', id: '' };
 
 function adjust(
   state: SittingState,

@@ -61,6 +61,8 @@ export function takeSeat(
   const folded = foldText(command.name);
   if ([...state.seats.values()].some((one) => one.banned && (one.folded === folded || one.token === token)))
     return refuse('notYours', 'The host has closed this show to you.');
+  if ([...state.seats.values()].some((one) => one.token === token && !one.removed))
+    return refuse('already', 'This device has a seat already.');
   const listed = teamOfMember(state, folded);
   if (doors.roster.length > 0 && !listed && !doors.roster.some((one) => foldText(one) === folded))
     return refuse('notThere', 'This name is not on the list. Write it as the host knows it.');
@@ -100,6 +102,15 @@ export function moveSeat(state: SittingState, id: string, team: string): Draft[]
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
   if (seat.team === team) return refuse('already', 'The player is in that team already.');
   return [{ type: 'seatMoved', seat: id, team }];
+}
+
+/** Gives a seat with all that it has to another device; the one before holds it no more. */
+export function giveSeat(state: SittingState, id: string, token: string): Draft[] | Refusal {
+  const seat = seatHere(state, id);
+  if ('refused' in seat) return seat;
+  if ([...state.seats.values()].some((one) => !one.removed && one.token === token))
+    return refuse('already', 'That device has a seat already.');
+  return [{ type: 'seatGiven', seat: id, token }];
 }
 
 export function removeSeat(state: SittingState, id: string, ban: boolean): Draft[] | Refusal {

@@ -4,6 +4,7 @@ import type { Question } from '../../question/question.ts';
 import type { Draft } from '../events.ts';
 import { rulesAt, rulesOf } from '../inPlay.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
+import { countNow } from '../roundCount.ts';
 import { scoreNow, teamOf, type SittingState } from '../state.ts';
 import type { Context } from './context.ts';
 
@@ -43,7 +44,9 @@ export function begin(state: SittingState, given: number | undefined, context: C
   const format = formatOf(round.format);
   const dealt = format.deal(round.content, state.show.questions, context.random);
   const turn = firstTurn(state, index, context);
-  return [{ type: 'roundBegan', round: index, turn, ...(dealt === null ? {} : { dealt }) }];
+  const { brings } = rulesAt(state, index);
+  const began = { type: 'roundBegan', round: index, turn, brings } as const;
+  return [...countNow(state), dealt === null ? began : { ...began, dealt }];
 }
 
 export function giveTurn(state: SittingState, team: string): Draft[] | Refusal {

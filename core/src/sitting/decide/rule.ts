@@ -42,7 +42,7 @@ export function rule(state: SittingState, ruling: Ruling): Draft[] | Refusal {
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
   if (!kindInPlay(state, question).keyed)
     return refuse('notNow', 'This one has no right answer. Points can be given by hand, with a reason.');
-  if (seat !== undefined && !(memberwise(state) && question.byWho.get(seat)?.team === team))
+  if (seat !== undefined && !(memberwise(state, question) && question.byWho.get(seat)?.team === team))
     return refuse('notThere', 'There is no such answer.');
   const who = seat ?? team;
   const before = question.byWho.get(who);

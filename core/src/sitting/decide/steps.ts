@@ -1,4 +1,5 @@
 import { kindOf, type StoredAnswer } from '../../question/kinds/index.ts';
+import type { Random } from '../../random/shuffle.ts';
 import type { Clock } from '../clock.ts';
 import type { Draft } from '../events.ts';
 import { kindInPlay, rulesOf, writtenQuestion } from '../inPlay.ts';
@@ -39,15 +40,18 @@ export function startClock(state: SittingState, question: QuestionInPlay, now: n
 
 export function pose(state: SittingState, { random }: Context): Draft[] | Refusal {
   const { question, no } = at(state, 'picked');
-  if (no) return no;
-  const content = writtenQuestion(state, question).answer;
+  return no ?? [posed(state, question.question, random)];
+}
+
+/** How the question with this id is laid out as it is posed. */
+export function posed(state: SittingState, id: string, random: Random): Draft {
+  const content = state.show.questions[id]!.answer;
   const rules = rulesOf(state);
   const kind = kindOf(content.kind);
   const order = kind.layOut(content, random, rules.shuffleOptions);
-  const posed: Draft = { type: 'posed', order };
   // Where nothing may be shuffled (true and false) there is no order of one's own either.
   const own = rules.shuffleBySeat && order.length > 2 && kind.given === 'handset';
-  return [own ? { ...posed, seed: random().toString(36).slice(2) } : posed];
+  return { type: 'posed', order, ...(own ? { seed: random().toString(36).slice(2) } : {}) };
 }
 
 export function open(state: SittingState, { now }: Context): Draft[] | Refusal {
@@ -58,8 +62,16 @@ export function open(state: SittingState, { now }: Context): Draft[] | Refusal {
   return [startClock(state, question, now)];
 }
 
-/** What the key says of all answers that wait for it; nothing where only the host can say. */
-function marked(state: SittingState, question: QuestionInPlay, extra: Response | null): Draft[] {
+/**
+ * What the key says of all answers that wait for it, with `again` also of those that it has marked;
+ * nothing where only the host can say.
+ */
+export function marked(
+  state: SittingState,
+  question: QuestionInPlay,
+  extra: Response | null,
+  again = false,
+): Draft[] {
   const content = writtenQuestion(state, question).answer;
   const kind = kindOf(content.kind);
   const given = question.responses.filter((one) => one.answer !== null && one.who !== extra?.who);
@@ -74,7 +86,7 @@ function marked(state: SittingState, question: QuestionInPlay, extra: Response |
     return known.get(text)!;
   };
   const marks = counted
-    .filter((one) => one.verdict === null)
+    .filter((one) => one.verdict === null || (again && one.by === 'key'))
     .flatMap((one): [string, number][] => {
       const share = shareOf(one.answer as StoredAnswer);
       return share === null ? [] : [[one.who, share]];

@@ -179,6 +179,7 @@ export class Table {
   window = 0;
   present: (seat: string) => boolean = () => true;
   unwanted: (text: string) => boolean = () => false;
+  backAt: (seat: string) => number | null = () => null;
 
   constructor(show: Show = sampleShow()) {
     append(this.sitting, [openDoors(show, 'CDFGH', 'doors', this.now, HOST)]);
@@ -199,8 +200,8 @@ export class Table {
   }
 
   send(command: Command, actor: Actor = HOST, id = `c${this.#count++}`): LoggedEvent[] | Refusal {
-    const { now, random, roundTrip, window, present } = this;
-    const context = { now, random, actor, roundTrip, window, present, unwanted: this.unwanted };
+    const { now, random, roundTrip, window, present, unwanted, backAt } = this;
+    const context = { now, random, actor, roundTrip, window, present, unwanted, backAt };
     const result = decide(this.sitting, id, command, context);
     if (!isRefusal(result)) append(this.sitting, result);
     return result;

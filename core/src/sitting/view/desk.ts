@@ -8,7 +8,8 @@ import { wonBy } from '../decide/steps.ts';
 import type { Draft } from '../events.ts';
 import { kindInPlay, rulesFor, rulesOf, writtenQuestion } from '../inPlay.ts';
 import { nextStep, type NextStep } from '../next.ts';
-import { worthTo } from '../points.ts';
+import { countsIn, worthTo } from '../points.ts';
+import { playing } from '../roundCount.ts';
 import { memberwise, type Press, type QuestionInPlay, type SittingState } from '../state.ts';
 import { timingOf, type Timing } from '../timing.ts';
 import { handOnTo } from '../turns.ts';
@@ -33,6 +34,8 @@ export interface DeskQuestion extends QuestionForHost {
   responses: DeskResponse[];
   /** The teams for which the host may enter an answer. */
   mayEnter: string[];
+  /** How many have answered, of how many that are waited for, and who is missing: the first of them. */
+  awaited: { answered: number; of: number; missing: string[] };
   /** What each team with an answer gets or loses as things stand. */
   worth: Record<string, number>;
   /** The team that gets it next if it is handed on, or anybody by buzz. */
@@ -69,6 +72,8 @@ export interface DeskView extends PublicView {
     timing: Timing;
     /** The steps that can be taken back, the last one first. */
     steps: { seq: number; type: Draft['type'] }[];
+    /** Whether the round that runs by itself is held; null where none does. */
+    held: boolean | null;
     /** The step that would be taken back, and the one that would be had again. */
     takeBack: Draft['type'] | null;
     forward: Draft['type'] | null;
@@ -104,6 +109,28 @@ export function responsesOf(
   }));
 }
 
+/** So many of those who have not answered are named at the desk. */
+const MISSING = 60;
+
+/** Whoever may still answer or has answered, each as it answers: a seat or a team. */
+function awaited(state: SittingState, question: QuestionInPlay): DeskQuestion['awaited'] {
+  const { mode } = state.show.devices;
+  const { begun } = question;
+  const counts = (team: string) => countsIn(state.begun[begun], team);
+  const onFloor = (team: string) => question.mode === 'everyone' || team === question.floor;
+  const people =
+    mode === 'each' && question.mode === 'everyone'
+      ? [...state.seats.values()].filter((seat) => !seat.removed && seat.team !== '')
+      : playing(state).map(({ id }) => ({ id, team: id }));
+  const due = people.filter(({ team }) => onFloor(team) && counts(team));
+  const missing = due.filter(({ id }) => !question.byWho.has(id));
+  return {
+    answered: due.length - missing.length,
+    of: due.length,
+    missing: missing.slice(0, MISSING).map(({ id }) => id),
+  };
+}
+
 function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuestion {
   const written = writtenQuestion(state, question);
   const kind = kindInPlay(state, question);
@@ -115,6 +142,7 @@ function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuesti
     ...questionForHost(written, order),
     responses: responsesOf(state, question, order),
     mayEnter: mayBeEntered(state),
+    awaited: awaited(state, question),
     worth: Object.fromEntries(teams.map((team) => [team, worthTo(state, question, team)?.amount ?? 0])),
     handOnTo: over || question.floor === null ? null : handOnTo(state, question),
     clock: question.clock,
@@ -147,6 +175,7 @@ export function deskView(state: SittingState): DeskView {
         .slice(-STEPS)
         .reverse()
         .map(({ seq, type }) => ({ seq, type })),
+      held: state.phase === 'round' && rulesOf(state).pace !== null ? state.held : null,
       takeBack: state.steps.at(-1)?.type ?? null,
       forward: state.forward.at(-1)?.type ?? null,
       coming: coming && questionForHost(coming),
@@ -156,7 +185,7 @@ export function deskView(state: SittingState): DeskView {
         : state.round
           ? rulesOf(state).penalty
           : 'none',
-      memberwise: memberwise(state),
+      memberwise: state.question !== null && memberwise(state, state.question),
     },
   };
 }

@@ -1,12 +1,14 @@
-import { formatOf, type FormatView } from '../../formats/index.ts';
-import { rank } from '../../rank/standings.ts';
+import { formatOf, type FormatName, type FormatView } from '../../formats/index.ts';
+import { rank, type Placed } from '../../rank/standings.ts';
 import type { Devices } from '../../show/devices.ts';
 import type { Doors } from '../../show/doors.ts';
 import { explainRound, rulesView, type Explained, type RulesView } from '../../show/explain.ts';
 import { defaultLook, lookView, type LookView } from '../../show/look/look.ts';
+import type { Team } from '../../show/team.ts';
 import type { Weave } from '../../show/weave.ts';
 import { rulesOf } from '../inPlay.ts';
-import { scoreNow, type SittingState } from '../state.ts';
+import { hasOwnWinner, placesIn, playing, scoreIn, winnersIn } from '../roundCount.ts';
+import { scoreNow, type BegunRound, type SittingState } from '../state.ts';
 import { publicQuestion, type PublicQuestion } from './question.ts';
 
 export interface TeamView {
@@ -18,6 +20,14 @@ export interface TeamView {
   /** Change of the score since standings were shown the time before. */
   change: number;
   players: number;
+}
+
+/** A round with a winner of its own; `on` while it is the one that is on. */
+export interface RoundWon {
+  title: string;
+  format: FormatName;
+  teams: string[];
+  on: boolean;
 }
 
 /** What everybody in the room may see: stage, overlay and handsets alike. Holds nothing of a key before it is shown. */
@@ -38,6 +48,8 @@ export interface PublicView {
   teams: readonly TeamView[];
   playing: number;
   turn: string;
+  /** Rounds that were played for something of their own, with whoever won them; nobody where all were level. */
+  won: RoundWon[];
   standings: boolean;
   rules: RulesView | null;
   /** How the round that follows is played, where an interlude tells that. */
@@ -65,13 +77,11 @@ function lastWorkedOut(state: SittingState) {
 }
 
 function workOut(state: SittingState): TeamView[] {
-  const teams = state.teams.filter((team) => !state.seats.get(team.id)?.removed);
-  const round = state.round;
-  const by = (team: { id: string }) =>
-    round
-      ? formatOf(round.format).rankBy(round.state, team.id, scoreNow(state, team.id))
-      : [scoreNow(state, team.id)];
-  const places = new Map(rank(teams, by).map((row) => [row.item.id, row.place]));
+  const teams = playing(state);
+  const places = new Map(placesNow(state, teams).map((row) => [row.item.id, row.place]));
+  // A round that is played for something of its own shows that; all else is about the whole show.
+  const { round } = state;
+  const apart = round && state.phase === 'round' && isApart(round) ? round : null;
   const since = state.standings ? state.standingsBefore : state.standingsAt;
   const changes = new Map<string, number>();
   for (let i = state.ledger.length - 1; i >= 0 && state.ledger[i]!.seq > since; i--) {
@@ -82,12 +92,43 @@ function workOut(state: SittingState): TeamView[] {
     id,
     name,
     weave,
-    score: scoreNow(state, id),
+    score: apart ? scoreIn(apart, id) : scoreNow(state, id),
     place: places.get(id)!,
     change: changes.get(id) ?? 0,
     players: state.taken.of.get(id) ?? 0,
   }));
 }
+
+/** Whether what teams have in a round is not part of their scores in the show. */
+const isApart = (round: BegunRound): boolean =>
+  hasOwnWinner(round) &&
+  (round.brings !== 'counted' || formatOf(round.format).ownScore(round.state, '') !== null);
+
+/** The places as they stand: in the round that is on, where it ranks in its own way; else in the show. */
+function placesNow(state: SittingState, teams: readonly Team[]): Placed<Team>[] {
+  const { round, phase } = state;
+  const byScore = () => rank(teams, ({ id }) => [scoreNow(state, id)]);
+  if (!round) return byScore();
+  if (round.brings === undefined)
+    return rank(teams, ({ id }) => formatOf(round.format).rankBy(round.state, id, scoreNow(state, id)));
+  return phase === 'round' && hasOwnWinner(round) ? placesIn(state, round) : byScore();
+}
+
+/** Rounds with a winner of their own that are over, and who won them. */
+function ownWinners(state: SittingState): RoundWon[] {
+  return state.begun
+    .filter((round) => hasOwnWinner(round) && (round.places !== null || isFinished(state, round)))
+    .map((round) => ({
+      title: state.show.rounds[round.index]?.title ?? '',
+      format: round.format,
+      teams: winnersIn(state, round),
+      on: round === state.round && state.phase === 'round',
+    }));
+}
+
+/** Whether the round that is on has come to its end, with nothing in play any more. */
+const isFinished = (state: SittingState, round: BegunRound): boolean =>
+  round === state.round && state.question === null && formatOf(round.format).isOver(round.state);
 
 /** Above so many who play, only the leaders are told, and those whom the question is about. */
 const MANY = { handset: 60, stage: 120 };
@@ -140,8 +181,9 @@ export function publicView(state: SittingState): PublicView {
     teams: teamViews(state),
     playing: teamViews(state).length,
     turn: state.turn,
+    won: ownWinners(state),
     standings: state.standings,
-    rules: rules && rulesView(rules),
+    rules: rules && rulesView(round.format, rules),
     explains: explained(state),
     round: round && formatOf(round.format).view(round.state),
     question: state.question ? publicQuestion(state, state.question) : null,

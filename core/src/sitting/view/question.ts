@@ -2,6 +2,7 @@ import { pictureView, type PictureView, type Sound, type Video } from '../../med
 import type { AnswerView, Control, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import type { KindName } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
+import type { RoundRules } from '../../show/rules.ts';
 import { wholePercentages } from '../../rank/percentages.ts';
 import type { Clock } from '../clock.ts';
 import type { Floor } from '../events.ts';
@@ -109,6 +110,8 @@ function picksOf(state: SittingState, question: QuestionInPlay): PublicQuestion[
   return counts.map((count, slot) => ({ count, percent: percents[slot]! }));
 }
 
+const isGood = (verdict: TryView['verdict']): boolean => verdict === 'right' || verdict === 'part';
+
 function triesOf(state: SittingState, question: QuestionInPlay): TryView[] {
   // Who is answering right now stays with the host until the lock.
   const open = question.step === 'open';
@@ -119,9 +122,14 @@ function triesOf(state: SittingState, question: QuestionInPlay): TryView[] {
   });
   for (const response of question.responses)
     if (!question.tried.includes(response.team)) withTry.push({ team: response.team, response });
+  const { named } = rulesFor(state, question);
   return withTry
     .filter(({ team }) => !open || question.tried.includes(team))
-    .map(({ team, response }) => tryView(state, question, team, response));
+    .map(({ team, response }) => tryView(state, question, team, response))
+    .filter(
+      ({ verdict }) =>
+        question.mode !== 'everyone' || named === 'all' || (named === 'right' && isGood(verdict)),
+    );
 }
 
 function onStageOf(state: SittingState, question: QuestionInPlay): PublicQuestion['onStage'] {
@@ -134,6 +142,10 @@ function onStageOf(state: SittingState, question: QuestionInPlay): PublicQuestio
     answer: kindInPlay(state, question).show(content, question.order, response.answer),
   };
 }
+
+/** Whether it is told to everybody what a question brought somebody. */
+const isTold = (named: RoundRules['named'], mode: Floor, amount: number): boolean =>
+  mode !== 'everyone' || named === 'all' || (named === 'right' && amount > 0);
 
 export function publicQuestion(state: SittingState, question: QuestionInPlay): PublicQuestion {
   const written = writtenQuestion(state, question);
@@ -181,7 +193,9 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
       : null,
     result:
       question.step === 'settled'
-        ? [...paidFor(state, question.play)].map(([team, amount]) => ({ team, amount }))
+        ? [...paidFor(state, question.play)]
+            .map(([team, amount]) => ({ team, amount }))
+            .filter(({ amount }) => isTold(rules.named, question.mode, amount))
         : null,
   };
 }

@@ -1,7 +1,7 @@
 import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../inPlay.ts';
 import { countsIn, paidFor } from '../points.ts';
-import type { QuestionInPlay, Response, SittingState } from '../state.ts';
+import type { QuestionInPlay, Response, Seat, SittingState } from '../state.ts';
 import { teamViewOf, teamViews } from './public.ts';
 
 /** What one handset gets beside the public view: who it is, and its team's answer. */
@@ -17,8 +17,13 @@ export interface SeatView {
   counts: boolean;
   /** The answer of the own team to the question in play: what, and from whom first. */
   given: { answer: AnswerView | null; by: string; mine: boolean; final: boolean } | null;
-  /** The own order of options, where each handset has one; the key in it once it is shown. */
-  own: { options: OptionView[]; key: KeyView | null } | null;
+  /**
+   * The own order of options, where each handset has one; the key in it once it is shown. `letters` says which
+   * place each has on the stage, so that it goes by the same letter everywhere.
+   */
+  own: { options: OptionView[]; key: KeyView | null; letters: number[] } | null;
+  /** Who of the own team pressed first and answers for it, where that is somebody else. */
+  buzzedBy: string | null;
   /** What was ruled on the own answer, once that is public: by the key, by handing on, or by settling. */
   verdict: Verdict | 'none' | null;
   share: number | null;
@@ -58,8 +63,14 @@ function ownLayout(state: SittingState, question: QuestionInPlay, id: string): S
   const order = orderFor(state, question, id);
   return {
     options: kind.options(answer, order),
+    letters: order.map((option) => question.order.indexOf(option)),
     key: question.keyShown ? kind.key(answer, order) : null,
   };
+}
+
+function otherPresser(state: SittingState, { buzz }: QuestionInPlay, seat: Seat): string | null {
+  if (!buzz || buzz.team !== seat.team || buzz.seat === null || buzz.seat === seat.id) return null;
+  return state.seats.get(buzz.seat)?.name ?? null;
 }
 
 /** A verdict as far as everybody may know it; silence is told where an answer was due. */
@@ -102,6 +113,7 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     counts: countsIn(state.round, seat.team),
     given: here ? givenOf(state, question, id, response) : null,
     own: here ? ownLayout(state, question, id) : null,
+    buzzedBy: here ? otherPresser(state, question, seat) : null,
     ...ruledOn(state, seat.team, response),
     pressed: here && question.presses.some((one) => one.team === seat.team),
     lockedOutUntil: early ? question.openedAt! + rulesFor(state, question).lockout * 1000 : null,
