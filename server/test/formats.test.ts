@@ -188,7 +188,7 @@ describe('nothing is lost, in any format', () => {
         expect(second).toMatchObject(first);
       });
       // Balanced covers are drawn anew for each sitting: there the order alone cannot be compared.
-      if (format === 'counterweight') expect(doubled.reduce((sum, one) => sum + one.score, 0)).toBe(0);
+      if (format === 'counterweight') for (const one of doubled) expect(one.score).toBeLessThanOrEqual(0);
       else expect(doubled).toEqual(plain);
     },
   );

@@ -43,6 +43,8 @@ export const RoundRules = v.object({
   shuffleOptions: v.boolean(),
   /** An order of options of its own for each handset. */
   shuffleBySeat: v.optional(v.boolean(), false),
+  /** The longest round trip for which a press is corrected, in milliseconds: what is told beyond it is not believed. */
+  mostDelay: v.optional(whole(0, 1000), 150),
   /** Seconds for which whoever buzzed too early is locked out. */
   lockout: v.optional(whole(0, 10), 1),
   /** Self-running: seconds after which the next step is taken; null where the host takes every step. */

@@ -65,7 +65,16 @@ export type Draft =
   /** An answer that was held back may be shown. */
   | { type: 'letThrough'; who: string; play: number }
   /** `pressed` is when, on the server's clock; `doubt` by how much that may be wrong (ms). */
-  | { type: 'buzzed'; seat: string | null; team: string; pressed: number; doubt: number; until: number }
+  | {
+      type: 'buzzed';
+      seat: string | null;
+      team: string;
+      pressed: number;
+      doubt: number;
+      until: number;
+      /** What its client says of its delay does not go with its other messages: nothing was corrected. */
+      distrusted?: boolean;
+    }
   | { type: 'buzzedEarly'; seat: string | null; team: string }
   /** `ahead` of the next (ms, null where nobody else pressed) give or take `doubt`; drawn where too close. */
   /** `seat` is who pressed for the team, where it was one of its handsets. */

@@ -341,8 +341,8 @@ function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, state: Si
       return;
     }
     case 'buzzed': {
-      const { team, seat, pressed, doubt } = event;
-      question.presses.push({ team, seat, pressed, doubt });
+      const { team, seat, pressed, doubt, distrusted = false } = event;
+      question.presses.push({ team, seat, pressed, doubt, distrusted });
       question.buzzUntil = event.until;
       return;
     }

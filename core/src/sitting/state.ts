@@ -50,6 +50,7 @@ export interface Press {
   seat: string | null;
   pressed: number;
   doubt: number;
+  distrusted: boolean;
 }
 
 /** The steps of one question, in order; handing on goes back to `open`. */

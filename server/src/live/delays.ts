@@ -5,26 +5,46 @@ const EVERY = 5_000;
 const PATIENCE = 4_000;
 const KEPT = 5;
 
+/** An echo may be this much slower than other messages of the same client (factor, and ms beside it). */
+const SLOWER = 2;
+const BESIDE = 25;
+
+/** What was measured of one client, in milliseconds: echoes that it sends itself, answers of its connection. */
+interface Trips {
+  echoes: number[];
+  beats: number[];
+}
+
 /**
- * How long messages take to the clients of one sitting and back. The server measures it by itself:
- * what a client says of its own delay is not believed.
+ * How long messages take to the clients of one sitting and back. The server measures it by itself, by
+ * an echo. A client could hold that back: so the least counts, and it is compared with how soon its
+ * connection answers the beats that keep it alive, which the program of a page does not handle.
  */
 export class Delays {
-  /** The last round trips of each client, in milliseconds. */
-  #trips = new Map<string, number[]>();
+  #trips = new Map<string, Trips>();
 
   /** Measures the way to this client for as long as it is connected. */
   watch(socket: Socket): void {
+    const trips: Trips = { echoes: [], beats: [] };
+    this.#trips.set(socket.id, trips);
+    const note = (list: number[], since: number) => {
+      list.push(performance.now() - since);
+      if (list.length > KEPT) list.shift();
+    };
     const measure = async () => {
       const sent = performance.now();
       try {
         await socket.timeout(PATIENCE).emitWithAck('echo');
+        note(trips.echoes, sent);
       } catch {
-        return;
+        // Not answered in time: the ones before stand.
       }
-      const trips = this.#trips.get(socket.id) ?? [];
-      this.#trips.set(socket.id, [...trips, performance.now() - sent].slice(-KEPT));
     };
+    let beat = 0;
+    socket.conn.on('packetCreate', ({ type }: { type: string }) => {
+      if (type === 'ping') beat = performance.now();
+    });
+    socket.conn.on('heartbeat', () => beat > 0 && note(trips.beats, beat));
     void measure();
     const timer = setInterval(() => void measure(), EVERY);
     socket.on('disconnect', () => {
@@ -33,22 +53,16 @@ export class Delays {
     });
   }
 
-  #longest(id: string): number {
-    return Math.max(0, ...(this.#trips.get(id) ?? []));
-  }
-
-  /**
-   * What a decision needs to know of a client: its longest round trip, by how much its clock may be
-   * wrong, and how long presses of others may be under way. Half a round trip would be the bound for
-   * a way that takes all its time in one direction; that is not seen in practice, so the doubt is half of
-   * what the round trips differ by, and a tenth of the shortest for ways that differ.
-   */
-  of(id: string): { roundTrip: number; doubt: number; window: number } {
+  /** What a decision needs to know of a client, and how long presses of others may be under way. */
+  of(id: string): { roundTrip: number; distrusted: boolean; window: number } {
     let slowest = 0;
-    for (const other of this.#trips.keys()) slowest = Math.max(slowest, this.#longest(other));
-    const own = this.#trips.get(id) ?? [0];
-    const [least, most] = [Math.min(...own), Math.max(...own)];
-    const doubt = (most - least) / 2 + least / 10 + 1;
-    return { roundTrip: most, doubt, window: slowest };
+    for (const { echoes } of this.#trips.values()) slowest = Math.max(slowest, least(echoes));
+    const own = this.#trips.get(id);
+    const echo = least(own?.echoes ?? []);
+    const beat = own && own.beats.length > 0 ? least(own.beats) : null;
+    const distrusted = beat !== null && echo > beat * SLOWER + BESIDE;
+    return { roundTrip: echo, distrusted, window: slowest };
   }
 }
+
+const least = (list: readonly number[]): number => (list.length === 0 ? 0 : Math.min(...list));

@@ -7,9 +7,9 @@ export interface Order {
   actor: Actor;
   /** The desk or stage from which it comes. */
   from?: string;
-  /** How long a message of this client takes there and back, how sure its clock is, how long others take (ms). */
+  /** How long a message of this client takes there and back, whether that is to be believed, how long others take (ms). */
   roundTrip?: number;
-  doubt?: number;
+  distrusted?: boolean;
   window?: number;
   /** Made of the stored state, to go out with the acknowledgement; `fresh` where it was not carried out before. */
   also?: (state: SittingState, fresh: boolean) => Partial<SeatView> | null;

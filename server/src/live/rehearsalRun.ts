@@ -153,6 +153,5 @@ const orderFor = ({ actor, command, roundTrip }: Move): Order => ({
   actor,
   command,
   roundTrip,
-  doubt: roundTrip / 4,
   window: roundTrip,
 });

@@ -206,7 +206,7 @@ export class SittingHost {
           random: this.#random,
           actor: order.actor,
           roundTrip: order.roundTrip ?? 0,
-          doubt: order.doubt ?? 0,
+          distrusted: order.distrusted ?? false,
           window: order.window ?? 0,
           present: this.#present,
           backAt: this.#backAt,

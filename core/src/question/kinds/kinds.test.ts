@@ -169,7 +169,7 @@ describe('marking', () => {
   });
 });
 
-test('whatever comes over the wire is read or refused, its share lies from 0 to 1, and the key is never laid out as it is', () => {
+test('whatever comes over the wire is read or refused, its share lies from 0 to 1, and everything is laid out once', () => {
   const wire = fc.oneof(
     fc.record({ slot: fc.integer({ min: -1, max: 9 }) }),
     fc.record({ slots: fc.array(fc.option(fc.integer({ min: -1, max: 8 })), { maxLength: 9 }) }),
@@ -203,8 +203,6 @@ test('whatever comes over the wire is read or refused, its share lies from 0 to 
       const kind = kindOf(content.kind);
       const layout = kind.layOut(content, () => stream.next().value, true);
       expect([...layout].sort()).toEqual(kind.asWritten(content));
-      if (content.kind === 'order' || content.kind === 'match')
-        expect(layout).not.toEqual(kind.asWritten(content));
       const answer = kind.read(content, layout, given);
       if (!answer) return;
       const share = kind.mark(content, answer, [answer]);

@@ -1,10 +1,10 @@
 import * as v from 'valibot';
+import { shuffledOrder } from '../../random/shuffle.ts';
 import { foldText } from '../../text/fold.ts';
 import { Picture, pictureView } from '../../media/media.ts';
 import { Id, line } from '../../text/schemas.ts';
 import type { AnswerKind, Lack } from '../kind.ts';
 import {
-  disguisedOrder,
   inOrder,
   Marking,
   MAX_OPTIONS,
@@ -78,7 +78,7 @@ export const match: AnswerKind<MatchContent, MatchAnswer> = {
     return lacks;
   },
   asWritten: (content) => inOrder(rightsOf(content).length),
-  layOut: (content, random) => disguisedOrder(rightsOf(content).length, random),
+  layOut: (content, random) => shuffledOrder(rightsOf(content).length, random),
   control: ({ pairs }) => ({
     type: 'match',
     left: pairs.map(({ left, picture }) => ({ text: left, picture: pictureView(picture) })),

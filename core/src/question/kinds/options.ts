@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { shuffledOrder, type Random } from '../../random/shuffle.ts';
+
 import { foldText } from '../../text/fold.ts';
 import { Picture, pictureView } from '../../media/media.ts';
 import { Id, line } from '../../text/schemas.ts';
@@ -42,12 +42,6 @@ export function lacksOfOptions(options: readonly Option[]): Lack[] {
 
 /** 0, 1, 2, … */
 export const inOrder = (count: number): number[] => Array.from({ length: count }, (_, i) => i);
-
-/** A shuffled order that is never the author's own, for things whose order is the key. */
-export function disguisedOrder(count: number, random: Random): number[] {
-  const order = shuffledOrder(count, random);
-  return order.every((index, slot) => index === slot) ? [...order.slice(1), ...order.slice(0, 1)] : order;
-}
 
 export const textsInOrder = (options: readonly Option[], order: readonly number[]): string[] =>
   order.map((i) => (options[i] ? wordsOfOption(options[i]) : ''));

@@ -1,8 +1,8 @@
 import * as v from 'valibot';
+import { shuffledOrder } from '../../random/shuffle.ts';
 import type { AnswerKind } from '../kind.ts';
 import {
   blankOptions,
-  disguisedOrder,
   idsAt,
   inOrder,
   lacksOfOptions,
@@ -29,7 +29,7 @@ export interface OrderAnswer {
 
 const ARROW = ' → ';
 
-/** Put in order. What is laid out never stands in the right order already. */
+/** Put in order. Every layout is equally likely, the right one as well: what is laid out tells nothing. */
 export const order: AnswerKind<OrderContent, OrderAnswer> = {
   content: OrderContent,
   given: 'handset',
@@ -37,7 +37,7 @@ export const order: AnswerKind<OrderContent, OrderAnswer> = {
   blank: (newId) => ({ kind: 'order', options: blankOptions(newId), marking: 'all' }),
   lacks: ({ options }) => lacksOfOptions(options),
   asWritten: ({ options }) => inOrder(options.length),
-  layOut: ({ options }, random) => disguisedOrder(options.length, random),
+  layOut: ({ options }, random) => shuffledOrder(options.length, random),
   control: () => ({ type: 'order' }),
   options: ({ options }, layout) => optionViews(options, layout),
   read({ options }, layout, wire) {

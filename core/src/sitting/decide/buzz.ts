@@ -7,22 +7,25 @@ import { startClock } from './steps.ts';
 
 /** Presses of others are waited for at most this long, in milliseconds. */
 export const LONGEST_WINDOW = 300;
+/** No clock is read better than this (ms). */
+const LEAST_DOUBT = 1;
 
 /**
- * Takes a press. `pressed` is when, as the client says, on the server's clock; it is believed as far
- * as the client's own delay makes it possible: nobody gains more than one round trip by a lie.
+ * Takes a press. `pressed` is when, as the client says, on the server's clock. It is believed back to half of
+ * the least round trip that was seen, which is bounded and what its doubt is stated as: whoever makes
+ * that trip look long gains nothing beyond the doubt, and so at most that it is drawn.
  */
 export function buzz(
   state: SittingState,
   { play, pressed, team, seat }: { play: number; pressed: number; team: string; seat: string | null },
   context: Context,
 ): Draft[] | Refusal {
-  const { now, roundTrip = 0, doubt = roundTrip / 2, window = 0 } = context;
+  const { now, distrusted = false } = context;
   const question = state.question;
   if (question?.play !== play) return refuse('late', 'That question is not in play.');
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
   if (question.mode !== 'buzz') return refuse('notNow', 'This question is not for the buzzer.');
-  const { lockout } = rulesOf(state);
+  const { lockout, mostDelay } = rulesOf(state);
   if (question.step === 'posed') {
     if (question.early.includes(team)) return refuse('already', 'You have pressed too early already.');
     return [{ type: 'buzzedEarly', team, seat }];
@@ -34,20 +37,28 @@ export function buzz(
     return refuse('notNow', `You pressed too early and have to wait ${lockout} s.`);
   if (question.presses.some((one) => one.team === team))
     return refuse('already', 'Your team has pressed already.');
-  const possible = Math.max(question.openedAt!, now - roundTrip);
+  const oneWay = distrusted ? 0 : Math.min(context.roundTrip ?? 0, mostDelay) / 2;
+  const possible = Math.max(question.openedAt!, now - oneWay);
   const moment = Math.min(now, Math.max(possible, pressed));
+  // RFC 5905, section 8: a clock that is set over a network is wrong by at most half a round trip.
+  const doubt = oneWay + LEAST_DOUBT;
   const first = question.buzzUntil === null;
-  const until = first ? now + Math.min(window, LONGEST_WINDOW) : question.buzzUntil!;
-  const press = { type: 'buzzed', team, seat, pressed: moment, doubt, until } as const;
+  const window = Math.min(context.window ?? 0, mostDelay, LONGEST_WINDOW);
+  const until = first ? now + window : question.buzzUntil!;
+  const press = {
+    type: 'buzzed',
+    team,
+    seat,
+    pressed: moment,
+    doubt,
+    until,
+    ...(distrusted ? { distrusted } : {}),
+  } as const;
   if (until > now) return [press];
-  return [press, ...decided(state, question, [...question.presses, press], context)];
+  return [press, ...decided(state, question, [...question.presses, { ...press, distrusted }], context)];
 }
 
-/**
- * Who was first. A clock that is set over a network is wrong by at most half a round trip (RFC 5905,
- * section 8), as a rule by much less: each press brings its own doubt. Where two lie closer than
- * both doubts together nobody can say, and it is drawn.
- */
+/** Who was first. Each press brings its own doubt; where two lie closer than both together, it is drawn. */
 export function decided(
   state: SittingState,
   question: QuestionInPlay,

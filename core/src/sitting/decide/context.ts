@@ -7,10 +7,10 @@ export interface Context {
   now: number;
   random: Random;
   actor: Actor;
-  /** The longest that a message of this client was seen to take there and back, in milliseconds. */
+  /** The least that a message of this client was seen to take there and back, in milliseconds. */
   roundTrip?: number;
-  /** By how much the moment that this client names may be wrong, in milliseconds; half the round trip else. */
-  doubt?: number;
+  /** Whether what this client says of its delay does not go with its other messages. */
+  distrusted?: boolean;
   /** How long presses of others may still be under way when one arrives, in milliseconds. */
   window?: number;
   /** Whether a seat is connected, or was until just now; all are where nothing is said. */

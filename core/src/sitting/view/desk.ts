@@ -73,7 +73,7 @@ export interface DeskView extends PublicView {
     /** The steps that can be taken back, the last one first. */
     steps: { seq: number; type: Draft['type'] }[];
     /** Whether the round that runs by itself is held; null where none does. */
-    held: boolean | null;
+    paceHeld: boolean | null;
     /** The step that would be taken back, and the one that would be had again. */
     takeBack: Draft['type'] | null;
     forward: Draft['type'] | null;
@@ -175,7 +175,7 @@ export function deskView(state: SittingState): DeskView {
         .slice(-STEPS)
         .reverse()
         .map(({ seq, type }) => ({ seq, type })),
-      held: state.phase === 'round' && rulesOf(state).pace !== null ? state.held : null,
+      paceHeld: state.phase === 'round' && rulesOf(state).pace !== null ? state.held : null,
       takeBack: state.steps.at(-1)?.type ?? null,
       forward: state.forward.at(-1)?.type ?? null,
       coming: coming && questionForHost(coming),
