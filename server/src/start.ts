@@ -5,6 +5,7 @@ import { Server } from 'socket.io';
 import { playersAddress } from './address.ts';
 import { CodeGuesses } from './auth/codeGuesses.ts';
 import { Throttle } from './auth/throttle.ts';
+import { newToken } from './auth/tokens.ts';
 import type { Config } from './config.ts';
 import { openDatabase, ping } from './db/database.ts';
 import { migrate } from './db/migrate.ts';
@@ -86,6 +87,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
     now: Date.now,
     guesses: codeGuesses,
     accountOf: (cookies) => cookie.account(cookies),
+    loginOf: (cookies) => cookie.read(cookies),
+    behindProxy: publicUrl !== null,
   });
 
   const selections = new Selections(database, random);
@@ -102,7 +105,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
         () => ready,
         playersAddress(config),
       ),
-      accountRoutes(cookie, new Throttle()),
+      accountRoutes(cookie, (login) => hosts.signedOut(login)),
       showRoutes(store, selections, hosts, media, random),
       selectionRoutes(selections),
       wordRoutes(),
@@ -110,7 +113,13 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       setRoutes(),
       readyMadeRoutes(readReadyMade(config.setsDir)),
       sharingRoutes('set', guesses, () => undefined),
-      sharingRoutes('show', guesses, ({ id }, account) => hosts.askAgain(id, account)),
+      sharingRoutes('show', guesses, async ({ id }, account) => {
+        hosts.askAgain(id, account);
+        for (const sitting of await store.openOf(id)) {
+          await store.setStageKey(sitting, newToken());
+          hosts.changeStageKey(sitting);
+        }
+      }),
       sharedLinkRoutes(cookie, new Throttle()),
       questionRoutes(new QuestionSearch(database), (account, set, ofOthers) =>
         duplicatesOf(database, account, set, ofOthers, MOST_PAIRS),

@@ -16,11 +16,17 @@ const running: SittingHost[] = [];
 afterEach(() => Promise.all(running.splice(0).map((host) => host.stop())));
 
 /** A sitting over a store in memory that answers when it is told to, or at once. */
-function hostOver(show = blankShow('A', () => 'x1'), { atOnce = false, now = (): number => 0 } = {}) {
+function hostOver(
+  show = blankShow('A', () => 'x1'),
+  { atOnce = false, now = (): number => 0, fails = (): boolean => false } = {},
+) {
   const stored: LoggedEvent[] = [openDoors(show, 'CCCCC', 'doors', 0, { role: 'host', id: 'h' })];
   let answer: ((failure?: Error) => void) | null = null;
   const shown: string[] = [];
-  const see = (state: SittingState) => shown.push(state.phase);
+  const see = (state: SittingState) => {
+    if (fails()) throw new Error('This cannot be drawn.');
+    shown.push(state.phase);
+  };
   const host = new SittingHost('s', {
     store: {
       load: () => Promise.resolve({ log: [...stored], aliveAt: null }),
@@ -76,6 +82,39 @@ describe('what a picture that was put off shows', () => {
     host.whenStored(() => late++);
     expect((await host.state()).phase).toBe('lobby');
     expect({ late, shown }).toEqual({ late: 0, shown: ['lobby', 'lobby'] });
+  });
+});
+
+describe('what goes wrong in showing', () => {
+  test('undoes nothing that is stored, and is not tried again and again', async () => {
+    let failing = false;
+    const { host, stored, shown } = hostOver(undefined, { atOnce: true, fails: () => failing });
+    await host.state();
+    failing = true;
+    expect(await host.submit(begin)).toMatchObject({ ok: true });
+    expect(stored).toHaveLength(2);
+    await turn();
+    failing = false;
+    const close = { id: 'close', command: { type: 'close' }, actor: begin.actor } as const;
+    expect(await host.submit(close)).toMatchObject({ ok: true });
+    await turn();
+    expect(shown).toEqual(['lobby', 'closed']);
+  });
+});
+
+describe('two desks', () => {
+  test('that press for the same step take one, and are told', async () => {
+    let time = 5000;
+    const { host } = hostOver(undefined, { atOnce: true, now: () => time });
+    const press = (id: string, from: string, after: number) =>
+      host.submit({ id, from, command: { type: 'next', after }, actor: begin.actor });
+    expect(await press('a1', 'one', 0)).toMatchObject({ ok: true });
+    time += 250;
+    const { steppedWith } = await host.state();
+    // The second desk has seen what the first one did, but its host had not.
+    expect(await press('b1', 'two', steppedWith)).toMatchObject({ refused: 'overtaken' });
+    time += 1000;
+    expect(await press('b2', 'two', steppedWith)).not.toMatchObject({ refused: 'overtaken' });
   });
 });
 

@@ -17,6 +17,8 @@ export const question = (prompt: string, more: Partial<Question> = {}): Question
   ...more,
 });
 
+export const PASSWORD = 'a long password';
+
 let count = 0;
 export const unique = (word: string) => `${word}-${process.pid}-${Date.now().toString(36)}-${count++}`;
 
@@ -25,14 +27,15 @@ export class World {
   running!: Running;
   #sockets: Socket[] = [];
 
-  async open(): Promise<this> {
+  /** `publicUrl` where a proxy is to stand in front. */
+  async open(publicUrl: string | null = null): Promise<this> {
     this.running = await start(
       {
         port: 0,
         host: '127.0.0.1',
         dataDir: mkdtempSync(path.join(os.tmpdir(), 'distaff-jest-')),
         databaseUrl: process.env.TEST_DATABASE_URL!,
-        publicUrl: null,
+        publicUrl,
         logLevel: 'silent',
         webDir: 'web/dist',
         setsDir: 'demo/sets',
@@ -65,20 +68,23 @@ export class World {
   /** A new host, signed in. */
   async host(name = 'Host'): Promise<Host> {
     const email = `${unique('host')}@example.test`;
-    const made = await this.call('POST', '/api/accounts', {
-      email,
-      name,
-      password: 'a long password',
-    });
+    // Each from an address of their own, where a proxy tells of one: many hosts are made in a run.
+    const made = await this.call(
+      'POST',
+      '/api/accounts',
+      { email, name, password: PASSWORD },
+      { 'x-forwarded-for': unique('address') },
+    );
+    if (made.status !== 201) throw new Error(made.text);
     return new Host(this, email, made.headers.get('set-cookie')!.split(';')[0]!);
   }
 
-  connect(auth: object, cookie?: string): Visitor {
+  connect(auth: object, cookie?: string, headers: Record<string, string> = {}): Visitor {
     const socket = io(this.url, {
       auth,
       transports: ['websocket'],
       forceNew: true,
-      ...(cookie ? { extraHeaders: { cookie } } : {}),
+      extraHeaders: { ...headers, ...(cookie ? { cookie } : {}) },
     });
     this.#sockets.push(socket);
     return new Visitor(socket);

@@ -8,7 +8,7 @@ import type { Results } from '../report/results.ts';
  */
 export function toCsv(header: string[], rows: (string | number | null)[][]): string {
   const safe = rows.map((row) =>
-    row.map((cell) => (typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell)),
+    row.map((cell) => (typeof cell === 'string' && /^[=+\-@\t\r＝＋－＠]/u.test(cell) ? `'${cell}` : cell)),
   );
   return `\uFEFF${Papa.unparse([header, ...safe], { newline: '\r\n' })}\r\n`;
 }

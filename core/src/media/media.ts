@@ -70,5 +70,10 @@ export function pictureView(picture: Picture | null | undefined): PictureView | 
   return seen;
 }
 
+/** Whoever made a thing is often the answer: thanks are told once the key is. */
+export function withoutThanks<T extends { credit: string; licence: string }>(thing: T | null): T | null {
+  return thing && { ...thing, credit: '', licence: '' };
+}
+
 /** Whether a browser can play what is at this address by itself: it names a video file. */
 export const isVideoFile = (link: string): boolean => /\.(?:mp4|m4v|webm|ogv)(?:[?#]|$)/i.test(link);

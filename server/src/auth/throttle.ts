@@ -28,6 +28,16 @@ export class Throttle {
     return Math.max(0, tries.last + pause - now);
   }
 
+  /**
+   * Counts a try before it is looked at, so that many at once are not all let through; `succeeded` takes it back.
+   * @returns milliseconds until the next try is allowed, 0 where this one is.
+   */
+  take(key: string, now: number): number {
+    const wait = this.wait(key, now);
+    if (wait === 0) this.failed(key, now);
+    return wait;
+  }
+
   failed(key: string, now: number): void {
     if (this.#tries.size > 10_000)
       for (const [old, tries] of this.#tries) if (now - tries.last > MEMORY) this.#tries.delete(old);

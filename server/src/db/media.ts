@@ -1,5 +1,6 @@
 import { Op } from 'sequelize';
 import { Problem } from '../problem.ts';
+import type { Account } from './accounts.ts';
 import { MediaRow } from './models.ts';
 
 /** A file of somebody's media library, and what was said of it last. */
@@ -50,6 +51,31 @@ export async function sameMedia(accountId: string, sha256: string): Promise<Stor
 export async function mediaById(id: string): Promise<StoredMedia | null> {
   const row = await MediaRow.findByPk(id);
   return row && stored(row);
+}
+
+/** A file of this account's own library, or one of a show or set that it writes in; null for any other. */
+export async function ownMedia(accountId: string, id: string): Promise<StoredMedia | null> {
+  const row = await MediaRow.findOne({ where: { id, accountId } });
+  return row && stored(row);
+}
+
+/** What an account may keep in all, and somebody without one (bytes). */
+const QUOTA = 2 * 1024 ** 3;
+const GUEST_QUOTA = 100 * 1024 ** 2;
+
+/** @throws Problem 413 where an account has no room for so many more bytes. */
+export async function roomFor(
+  { id, guestOf }: Pick<Account, 'id' | 'guestOf'>,
+  bytes: number,
+): Promise<void> {
+  const used = Number((await MediaRow.sum('bytes', { where: { accountId: id } })) || 0);
+  const quota = guestOf === null ? QUOTA : GUEST_QUOTA;
+  if (used + bytes > quota)
+    throw new Problem(
+      413,
+      'quota',
+      `Your files take up all of the ${Math.round(quota / 1024 ** 2)} MB that there are for them.`,
+    );
 }
 
 async function ownRow(accountId: string, id: string): Promise<MediaRow> {

@@ -148,6 +148,20 @@ export class Sittings {
     return (await SittingRow.findByPk(id, { attributes: ['deskKey'] }))?.deskKey ?? null;
   }
 
+  /** Gives the stage another key, so that links to it that were handed out lead nowhere. */
+  async setStageKey(id: string, stageKey: string): Promise<void> {
+    await SittingRow.update({ stageKey }, { where: { id } });
+  }
+
+  /** The open sittings of a show. */
+  async openOf(showId: string): Promise<string[]> {
+    const rows = await SittingRow.findAll({
+      where: { showId, openCode: { [Op.ne]: null } },
+      attributes: ['id'],
+    });
+    return rows.map((row) => row.id);
+  }
+
   async setDeskKey(id: string, deskKey: string | null): Promise<void> {
     await SittingRow.update({ deskKey }, { where: { id } });
   }

@@ -2,7 +2,7 @@ import Router from '@koa/router';
 import * as v from 'valibot';
 import { nameSchema } from '@distaff/core';
 import { hashPassword, passwordFits } from '../auth/password.ts';
-import type { Throttle } from '../auth/throttle.ts';
+import { Throttle } from '../auth/throttle.ts';
 import { accountByEmail, closeLogin, createAccount, openLogin, type Account } from '../db/accounts.ts';
 import { goOnAsMember } from '../db/sharing.ts';
 import { Problem } from '../problem.ts';
@@ -26,12 +26,23 @@ const Password = v.pipe(
 const SignUp = v.object({ email: Email, name: nameSchema(80), password: Password });
 const SignIn = v.object({ email: Email, password: v.pipe(v.string(), v.maxLength(200)) });
 
+/** A school behind one address signs in at eight o'clock; more wrong passwords than these are no people. */
+const GUESSES_OF_ACCOUNT = 10;
+const GUESSES_OF_ADDRESS = 60;
+/** Accounts that may be made from one address at once: a staff room on a training day. */
+const SIGN_UPS = 60;
+
 /** What the pages may know of an account. */
 export const publicPart = ({ id, email, name, guestOf }: Account) => ({ id, email, name, guestOf });
 
 /** Accounts and login sessions: sign up, sign in, sign out, who am I. */
-export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
+export function accountRoutes(cookie: LoginCookie, signedOut: (login: string) => void): Router {
   const router = new Router({ prefix: '/api' });
+  /** Wrong passwords of one account from one address, of one account from anywhere, and of one address for any account. */
+  const guesses = new Throttle();
+  const ofAccount = new Throttle(GUESSES_OF_ACCOUNT);
+  const ofAddress = new Throttle(GUESSES_OF_ADDRESS);
+  const signUps = new Throttle(SIGN_UPS);
 
   /** Lets somebody in; what they wrote as a guest they go on writing. */
   async function letIn(ctx: Ctx, account: Account): Promise<void> {
@@ -47,6 +58,7 @@ export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
 
   router.post('/accounts', async (ctx) => {
     const { email, name, password } = read(SignUp, ctx.request.body);
+    holdBack(ctx, [signUps, ctx.ip]);
     const account = await createAccount(email, name, await hashPassword(password));
     ctx.status = 201;
     await letIn(ctx, account);
@@ -55,19 +67,22 @@ export function accountRoutes(cookie: LoginCookie, guesses: Throttle): Router {
   router.post('/login', async (ctx) => {
     const { email, password } = read(SignIn, ctx.request.body);
     const key = `${email} ${ctx.ip}`;
-    holdBack(ctx, guesses, key);
+    holdBack(ctx, [guesses, key], [ofAccount, email], [ofAddress, ctx.ip]);
     const account = await accountByEmail(email);
     if (!(await passwordFits(account?.passwordHash ?? null, password)) || !account) {
-      guesses.failed(key, Date.now());
       throw new Problem(401, 'wrong', 'E-mail address or password is wrong.');
     }
     guesses.succeeded(key);
+    ofAccount.succeeded(email);
+    ofAddress.succeeded(ctx.ip);
     await letIn(ctx, account);
   });
 
   router.delete('/login', async (ctx) => {
     someone(ctx);
-    await closeLogin(cookie.read(ctx.get('cookie'))!);
+    const login = cookie.read(ctx.get('cookie'))!;
+    await closeLogin(login);
+    signedOut(login);
     cookie.set(ctx, null);
     ctx.status = 204;
   });

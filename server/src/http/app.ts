@@ -9,6 +9,9 @@ import { ownOrigin } from './origin.ts';
 import { servePages } from './pages.ts';
 import type Router from '@koa/router';
 
+/** A join code is a key, though a short one: it is not logged. */
+const withoutCode = (path: string) => path.replace(/^(\/(?:api\/)?join\/).+/, '$1…');
+
 /** One line a request: what, how it ended, how long it took (ms). */
 const requestLog =
   (log: Log): Koa.Middleware =>
@@ -16,7 +19,7 @@ const requestLog =
     const start = performance.now();
     await next();
     const ms = Math.round((performance.now() - start) * 10) / 10;
-    log.info({ method: ctx.method, path: ctx.path, status: ctx.status, ms }, 'request');
+    log.info({ method: ctx.method, path: withoutCode(ctx.path), status: ctx.status, ms }, 'request');
   };
 
 /** Turns whatever was thrown into a status and a sentence. */
@@ -53,7 +56,8 @@ export function makeApp(parts: {
   routers: Router[];
 }): Koa {
   const { log, cookie, publicUrl } = parts;
-  const app = new Koa({ proxy: publicUrl !== null });
+  // Of the addresses that a proxy tells only the last is its own word: see clientAddress.
+  const app = new Koa({ proxy: publicUrl !== null, maxIpsCount: 1 });
   app.use(requestLog(log));
   app.use(
     helmet({
@@ -61,6 +65,8 @@ export function makeApp(parts: {
         useDefaults: false,
         directives: {
           defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          scriptSrcAttr: ["'none'"],
           styleSrc: ["'self'", "'unsafe-inline'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
           // A video may lie elsewhere; its address is written by a host.
@@ -74,15 +80,21 @@ export function makeApp(parts: {
         },
       },
       // A classroom laptop serves phones over plain http: nothing may insist on https there.
-      strictTransportSecurity: publicUrl?.startsWith('https:') ?? false,
+      // Other names beside ours may still be plain: nothing is said for them.
+      strictTransportSecurity: publicUrl?.startsWith('https:') ? { includeSubDomains: false } : false,
       crossOriginOpenerPolicy: false,
       originAgentCluster: false,
     }),
   );
+  app.use(async (ctx, next) => {
+    ctx.set('Permissions-Policy', 'camera=(), geolocation=(), microphone=(), payment=(), usb=()');
+    await next();
+  });
   app.use(problems(log));
   app.use(async (ctx, next) => {
     const reads = ['GET', 'HEAD', 'OPTIONS'].includes(ctx.method);
-    if (!reads && !ownOrigin(ctx.get('origin') || undefined, ctx.get('host'), publicUrl))
+    const crossSite = ctx.get('sec-fetch-site') === 'cross-site';
+    if (!reads && (crossSite || !ownOrigin(ctx.get('origin') || undefined, ctx.get('host'), publicUrl)))
       throw new Problem(403, 'origin', 'This request came from another site.');
     await next();
   });

@@ -6,6 +6,9 @@ import { Problem } from '../problem.ts';
 
 export type Ctx = ParameterizedContext<DefaultState>;
 
+/** The address under which this server was asked. What a request calls its origin is its page's, or nothing. */
+export const addressOf = (ctx: Ctx): string => `${ctx.protocol}://${ctx.host}`;
+
 /** Reads a value by its schema. @throws Problem 400 with the first mistake as a sentence. */
 export function read<T extends v.GenericSchema>(schema: T, input: unknown): v.InferOutput<T> {
   const parsed = v.safeParse(schema, input);

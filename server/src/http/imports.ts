@@ -6,7 +6,7 @@ import type { Imports } from '../db/imports.ts';
 import { accessTo } from '../db/access.ts';
 import { readSet } from '../db/sets.ts';
 import { questionsOf } from '../db/setQuestions.ts';
-import { reach, read, someone, type Ctx } from './context.ts';
+import { addressOf, reach, read, someone, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
 
 const BringIn = v.object({
@@ -50,7 +50,7 @@ export function importRoutes(imports: Imports): Router {
     const { set, questions } = await copied(ctx);
     ctx.type = 'application/json; charset=utf-8';
     ctx.set('Content-Disposition', `attachment; filename="${fileName(set.title, 'questions', 'json')}"`);
-    ctx.body = writeSetFile(set, questions, `${ctx.origin}/schemas/question-set.json`);
+    ctx.body = writeSetFile(set, questions, `${addressOf(ctx)}/schemas/question-set.json`);
   });
   return router;
 }

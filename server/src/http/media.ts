@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { createReadStream } from 'node:fs';
-import { copyFile, readdir } from 'node:fs/promises';
+import { readdir, readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { Writable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -15,12 +15,15 @@ import {
   hideMedia,
   listMedia,
   mediaById,
+  ownMedia,
+  roomFor,
   sameMedia,
   type StoredMedia,
 } from '../db/media.ts';
 import { fileKind, LARGEST, limits } from '../media/fileKind.ts';
 import { receive, tooLarge, type MediaFiles } from '../media/mediaFiles.ts';
 import { writePicture } from '../media/picture.ts';
+import { withoutTags } from '../media/tags/index.ts';
 import { Problem } from '../problem.ts';
 import { pageOf, read, someone, type Ctx } from './context.ts';
 
@@ -80,6 +83,7 @@ export function mediaRoutes(files: MediaFiles): Router {
       if (bytes === 0) throw new Problem(400, 'empty', 'This file is empty.');
       const { kind, type } = await fileKind(sent);
       if (bytes > limits[kind]) throw tooLarge(limits[kind]);
+      await roomFor(account, bytes);
       const sha256 = await sha256Of(sent);
       const same = await sameMedia(account.id, sha256);
       if (same) {
@@ -90,7 +94,8 @@ export function mediaRoutes(files: MediaFiles): Router {
       const kept = await files.workFolder();
       try {
         const size = kind === 'picture' ? await writePicture(sent, kept) : { width: 0, height: 0 };
-        if (kind !== 'picture') await copyFile(sent, path.join(kept, 'file'));
+        if (kind !== 'picture')
+          await writeFile(path.join(kept, 'file'), withoutTags(type, await readFile(sent)));
         const id = newMediaId();
         await files.keep(kept, id);
         const media: StoredMedia = {
@@ -127,7 +132,8 @@ export function mediaRoutes(files: MediaFiles): Router {
   router.post('/:id/cut', async (ctx) => {
     const account = someone(ctx);
     const cut = read(Cut, ctx.request.body);
-    const whole = await mediaById(idOf(ctx));
+    // Only what is one's own: its name and words tell what others are still to guess.
+    const whole = await ownMedia(account.id, idOf(ctx));
     if (whole?.kind !== 'picture') throw new Problem(404, 'notThere', 'There is no such picture.');
     const from = files.folderOf(whole.id);
     const source = (await readdir(from)).find((name) => /^large\.(?:png|jpg)$/.test(name))!;

@@ -3,7 +3,7 @@ import { setFileSchema, showFileSchema } from '@distaff/core/interchange';
 import { createFilledSet } from '../db/sets.ts';
 import { Problem } from '../problem.ts';
 import type { ReadyMade } from '../readyMade.ts';
-import { signedIn } from './context.ts';
+import { addressOf, signedIn } from './context.ts';
 
 /** Sets that ship with the application, to be copied; and the schema in which sets go out. */
 export function readyMadeRoutes(sets: readonly ReadyMade[]): Router {
@@ -24,11 +24,11 @@ export function readyMadeRoutes(sets: readonly ReadyMade[]): Router {
   });
   router.get('/schemas/question-set.json', (ctx) => {
     ctx.type = 'application/schema+json';
-    ctx.body = JSON.stringify(setFileSchema(`${ctx.origin}/schemas/question-set.json`), null, 2);
+    ctx.body = JSON.stringify(setFileSchema(`${addressOf(ctx)}/schemas/question-set.json`), null, 2);
   });
   router.get('/schemas/show.json', (ctx) => {
     ctx.type = 'application/schema+json';
-    ctx.body = JSON.stringify(showFileSchema(`${ctx.origin}/schemas/show.json`), null, 2);
+    ctx.body = JSON.stringify(showFileSchema(`${addressOf(ctx)}/schemas/show.json`), null, 2);
   });
   return router;
 }

@@ -33,6 +33,8 @@ const BEGINNINGS = 60;
 /** What a link to a set or a show opens, and shows that are begun with nothing but a passphrase. */
 export function sharedLinkRoutes(cookie: LoginCookie, guesses: Throttle): Router {
   const router = new Router({ prefix: '/api' });
+  /** Wrong passphrases for one link, from wherever they come. */
+  const ofLink = new Throttle(BEGINNINGS);
   const beginnings = new Throttle(BEGINNINGS);
 
   const enterAs = async (ctx: Ctx, guest: Account) => {
@@ -76,15 +78,15 @@ export function sharedLinkRoutes(cookie: LoginCookie, guesses: Throttle): Router
   router.post('/shared/enter', async (ctx) => {
     const { token, passphrase, name } = read(Enter, ctx.request.body);
     const key = `${token} ${ctx.ip}`;
-    holdBack(ctx, guesses, key);
+    holdBack(ctx, [guesses, key], [ofLink, token]);
     const { kind, what, id, ownerId, passphraseHash } = await linkByToken(token);
     if (kind !== 'edit') throw new Problem(409, 'noPassphrase', 'This link needs no passphrase.');
     if (!(await passwordFits(passphraseHash, passphrase))) {
-      guesses.failed(key, Date.now());
       throw new Problem(401, 'wrong', 'That is not the passphrase.');
     }
     const account = ctx.state.account as Account | null;
     guesses.succeeded(key);
+    ofLink.succeeded(token);
     if (account && account.guestOf === null) {
       if (account.id !== ownerId) await addMember({ what, id }, account.id, 'editor');
       ctx.body = { what, id, account: publicPart(account) };
@@ -97,8 +99,7 @@ export function sharedLinkRoutes(cookie: LoginCookie, guesses: Throttle): Router
   // Somebody without an account begins at once; with the link and the passphrase they come back.
   router.post('/shows/begin', async (ctx) => {
     const { name, show, passphrase } = read(Begin, ctx.request.body);
-    holdBack(ctx, beginnings, ctx.ip);
-    beginnings.failed(ctx.ip, Date.now());
+    holdBack(ctx, [beginnings, ctx.ip]);
     const { id, token, guest } = await beginShow(name, show, await hashPassword(passphrase));
     ctx.status = 201;
     ctx.body = { id, token, account: await enterAs(ctx, guest) };

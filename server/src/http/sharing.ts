@@ -30,7 +30,7 @@ const Kind = { set: v.picklist(['read', 'edit']), show: v.picklist(['edit']) };
 export function sharingRoutes(
   what: SharedKind,
   guesses: Throttle,
-  membersLose: (shared: SharedRef, account: string) => void,
+  membersLose: (shared: SharedRef, account: string) => Promise<void> | void,
 ): Router {
   const router = new Router({ prefix: `/api/${what}s/:id` });
 
@@ -43,7 +43,7 @@ export function sharingRoutes(
   };
   const drop = async (shared: SharedRef, account: string) => {
     await removeMember(shared, account);
-    membersLose(shared, account);
+    await membersLose(shared, account);
   };
 
   router.get('/sharing', async (ctx) => {
@@ -62,19 +62,19 @@ export function sharingRoutes(
       ctx.request.body,
     );
     const own = signedIn(ctx);
-    holdBack(ctx, guesses, own.id);
+    holdBack(ctx, [guesses, own.id]);
     if (email === own.email) throw new Problem(409, 'self', `This ${what} is yours already.`);
     const account = await accountByEmail(email);
     if (!account) {
-      guesses.failed(own.id, Date.now());
       throw new Problem(
         404,
         'noAccount',
         'Nobody has an account with this e-mail address. Send a link instead.',
       );
     }
+    guesses.succeeded(own.id);
     await addMember(shared, account.id, role);
-    if (role === 'viewer') membersLose(shared, account.id);
+    if (role === 'viewer') await membersLose(shared, account.id);
     ctx.body = await sharingOf(shared);
   });
   router.delete('/members/me', async (ctx) => {

@@ -63,6 +63,9 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
     const { id } = await opened(ctx);
     await sittings.setDeskKey(id, null);
     hosts.get(id).audiences.turnCoHostsAway();
+    // They knew the link of the stage as well, and a stage answers for the team on the floor.
+    await sittings.setStageKey(id, newToken());
+    hosts.changeStageKey(id);
     ctx.status = 204;
   });
 
@@ -77,10 +80,12 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
 
   router.get('/join/:code', async (ctx) => {
     const now = Date.now();
-    if (guesses.wait(ctx.ip, now) > 0)
-      throw new Problem(429, 'slow', 'Too many wrong codes. Wait a moment and try again.');
     const code = readJoinCode(ctx.params.code ?? '');
     const info = code && (await sittings.byCode(code, now));
+    // Where people of this sitting are, one who guesses costs the others nothing.
+    const known = info && hosts.get(info.id).addresses.has(ctx.ip);
+    if (guesses.wait(ctx.ip, now) > 0 && !known)
+      throw new Problem(429, 'slow', 'Too many wrong codes. Wait a moment and try again.');
     if (!info) {
       guesses.failed(ctx.ip, now);
       throw new Problem(404, 'notThere', 'No show is open under this code. Look at the stage again.');

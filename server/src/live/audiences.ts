@@ -8,6 +8,7 @@ import {
   type SittingState,
 } from '@distaff/core';
 import type { Server } from 'socket.io';
+import { hashToken } from '../auth/tokens.ts';
 
 /** Small changes are gathered this long (ms): at most ten pictures a second. */
 const GATHER = 100;
@@ -35,10 +36,14 @@ export const CO_HOST = 'co-host';
 
 export const roomOf = {
   coHost: (sitting: string) => `co-host:${sitting}`,
+  /** The desks of one login session. */
+  login: (token: string) => `login:${hashToken(token)}`,
   /** The desks of one account for all sittings of a show. */
   member: (show: string, account: string) => `member:${show}:${account}`,
   desk: (sitting: string) => `desk:${sitting}`,
   stage: (sitting: string) => `stage:${sitting}`,
+  /** Stages and overlays that came by a key rather than by the host's account. */
+  byKey: (sitting: string) => `by-key:${sitting}`,
   handset: (sitting: string) => `handset:${sitting}`,
   seat: (sitting: string, seat: string) => `seat:${sitting}:${seat}`,
 };

@@ -4,6 +4,7 @@ import type { Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { Audiences, roomOf } from './audiences.ts';
 import { Delays } from './delays.ts';
+import { Newcomers } from './newcomers.ts';
 import { RehearsalRun } from './rehearsalRun.ts';
 import { SittingHost } from './sittingHost.ts';
 
@@ -15,6 +16,9 @@ export interface LiveSitting {
   rehearsal: RehearsalRun | null;
   /** Sockets that are connected, and when it was asked for last (ms). */
   visitors: number;
+  /** Where its people are: addresses of its desk, its stage and its seats. */
+  addresses: Set<string>;
+  newcomers: Newcomers;
   askedAt: number;
 }
 
@@ -89,7 +93,14 @@ export class SittingHosts {
   }
 
   #alive(parts: Pick<LiveSitting, 'host' | 'audiences' | 'rehearsal'>): LiveSitting {
-    return { ...parts, delays: new Delays(), visitors: 0, askedAt: this.#parts.now() };
+    return {
+      ...parts,
+      delays: new Delays(),
+      visitors: 0,
+      addresses: new Set(),
+      newcomers: new Newcomers(),
+      askedAt: this.#parts.now(),
+    };
   }
 
   /**
@@ -121,6 +132,17 @@ export class SittingHosts {
     live.rehearsal?.stop();
     await live.host.stop();
     this.#parts.io.in([roomOf.desk(id), roomOf.stage(id), roomOf.handset(id)]).disconnectSockets(true);
+  }
+
+  /** Somebody signed out: their desks go with the login. */
+  signedOut(login: string): void {
+    this.#parts.io.in(roomOf.login(login)).disconnectSockets(true);
+  }
+
+  /** The key of a stage was changed: whoever came by the one before, from wherever, has to go. */
+  changeStageKey(id: string): void {
+    this.#parts.io.in(roomOf.byKey(id)).disconnectSockets(true);
+    this.#parts.io.in(roomOf.desk(id)).disconnectSockets(true);
   }
 
   /** A show is no longer shared with somebody: their desks ask again whether they may stay. */

@@ -18,6 +18,7 @@ import {
 import { nanoid } from 'nanoid';
 import type { Server, Socket } from 'socket.io';
 import * as v from 'valibot';
+import { clientAddress } from '../auth/clientAddress.ts';
 import { hashToken, viewKey } from '../auth/tokens.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { Account } from '../db/accounts.ts';
@@ -46,7 +47,10 @@ interface Parts {
   now: () => number;
   /** Slows down guessing of codes and stage keys. */
   guesses: CodeGuesses;
+  /** A proxy of ours stands in front and tells where clients come from. */
+  behindProxy: boolean;
   accountOf: (cookies: string | undefined) => Promise<Account | null>;
+  loginOf: (cookies: string | undefined) => string | null;
 }
 
 interface Visit {
@@ -99,7 +103,7 @@ async function recognise(parts: Parts, socket: Socket): Promise<Visit> {
   if (!hello.success) throw turnAway('invalid', 'This address is not complete.');
   const auth = hello.output;
   const account = await parts.accountOf(socket.request.headers.cookie);
-  const from = socket.handshake.address;
+  const from = addressOf(parts, socket);
   const waits = () => parts.guesses.wait(from, parts.now()) > 0;
   if (auth.as === 'desk') {
     const info = await parts.store.byId(auth.sitting);
@@ -114,9 +118,11 @@ async function recognise(parts: Parts, socket: Socket): Promise<Visit> {
     if (!account) throw turnAway('signIn', 'Sign in to come to the desk.');
     throw turnAway('notThere', 'There is no such sitting among yours.');
   }
-  if (waits()) throw turnAway('slow', 'Too many wrong codes. Wait a moment.', false);
   const code = readJoinCode(auth.code);
-  const info = code && (await parts.store.byCode(code, parts.now()));
+  const info = code ? await parts.store.byCode(code, parts.now()) : null;
+  // A seat, a key of the stage and whoever is known here are nobody's guess: one who guesses beside them costs them nothing.
+  if (waits() && !(info && (await isKnown(parts, info, auth, from))))
+    throw turnAway('slow', 'Too many wrong codes. Wait a moment.', false);
   if (!info) {
     parts.guesses.failed(from, parts.now());
     throw turnAway('notThere', 'No show is open under this code.');
@@ -135,6 +141,24 @@ async function recognise(parts: Parts, socket: Socket): Promise<Visit> {
   return handset;
 }
 
+const addressOf = ({ behindProxy }: Parts, { handshake }: Socket): string =>
+  clientAddress(handshake.address, handshake.headers['x-forwarded-for'], behindProxy);
+
+/** Whether whoever comes with a right code is no guesser: by a key, a seat, or an address where people of this sitting are. */
+async function isKnown(
+  { hosts }: Parts,
+  info: SittingInfo,
+  auth: v.InferOutput<typeof Hello>,
+  from: string,
+): Promise<boolean> {
+  if (auth.as === 'stage' && (auth.key === info.stageKey || auth.key === viewKey(info.stageKey))) return true;
+  const live = hosts.get(info.id);
+  if (live.addresses.has(from)) return true;
+  if (auth.as !== 'handset' || !auth.token) return false;
+  const hash = hashToken(auth.token);
+  return [...(await live.host.state()).seats.values()].some((seat) => !seat.removed && seat.token === hash);
+}
+
 const visit = (parts: Parts, info: SittingInfo, as: Visit['as'], actor: Actor | null): Visit => ({
   live: parts.hosts.get(info.id),
   info,
@@ -150,7 +174,8 @@ const mayHost = async ({ store }: Parts, account: Account, info: SittingInfo): P
 /** A handset that holds the token of a seat sits there again, on whatever device. */
 function takeSeatBack(to: Visit, state: SittingState, token: string): void {
   const hash = hashToken(token);
-  const seat = [...state.seats.values()].find((one) => one.token === hash);
+  const own = [...state.seats.values()].filter((one) => one.token === hash);
+  const seat = own.find((one) => !one.removed) ?? own.at(-1);
   if (!seat) return;
   to.seat = seat.id;
   to.actor = { role: 'seat', id: seat.id };
@@ -162,6 +187,8 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   listen(parts, socket, visitor);
   live.delays.watch(socket);
   live.visitors++;
+  // Where its desk, its stage and its players are, nobody of them is locked out by somebody who guesses.
+  if (visitor.actor || visitor.seat !== null) live.addresses.add(addressOf(parts, socket));
   socket.on('disconnect', () => {
     live.visitors--;
     live.askedAt = parts.now();
@@ -174,6 +201,8 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   if (live.rehearsal) socket.emit('rehearsal', live.rehearsal.told);
   if (as === 'desk') {
     const { id } = visitor.actor!;
+    const login = parts.loginOf(socket.handshake.headers.cookie);
+    if (id !== CO_HOST && login) void socket.join(roomOf.login(login));
     if (id === CO_HOST) void socket.join(roomOf.coHost(sitting));
     else if (info.showId !== null) void socket.join(roomOf.member(info.showId, id));
     socket.emit('keys', {
@@ -183,8 +212,10 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
     });
     socket.emit('view', deskView(state));
     socket.emit('present', live.audiences.present());
-  } else if (as === 'stage') socket.emit('view', stageView(state));
-  else {
+  } else if (as === 'stage') {
+    if (visitor.actor?.id !== info.accountId) void socket.join(roomOf.byKey(sitting));
+    socket.emit('view', stageView(state));
+  } else {
     socket.emit('view', handsetView(state));
     socket.emit('seat', visitor.seat === null ? null : live.audiences.greet(state, visitor.seat));
   }
@@ -198,8 +229,10 @@ function enterSeat(socket: Socket, visitor: Visit): void {
 function listen(parts: Parts, socket: Socket, visitor: Visit): void {
   const { live, as } = visitor;
   const pace = new Pace(parts.now());
+  const timePace = new Pace(parts.now());
   socket.on('time', (reply: unknown) => {
-    if (typeof reply === 'function') reply(parts.now());
+    // A flood of these would cost the others their time: it goes unanswered.
+    if (typeof reply === 'function' && timePace.allows(parts.now())) reply(parts.now());
   });
 
   const take =
@@ -207,11 +240,11 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
     (raw: unknown, reply: unknown) => {
       if (typeof reply !== 'function') return;
       // One that floods is cut off here, before it costs the others anything.
-      if (as === 'handset' && !pace.allows(parts.now()))
+      if (!pace.allows(parts.now()))
         return reply(refuse('notNow', 'That was too much at once. Wait a moment.'));
       const input = v.safeParse(schema, raw);
       if (!input.success) {
-        parts.log.info({ sitting: live.host.id, actor: as, refused: 'invalid' }, 'command refused');
+        parts.log.debug({ sitting: live.host.id, actor: as, refused: 'invalid' }, 'command refused');
         return reply(refuse('invalid', input.issues[0].message));
       }
       carryOut(input.output).then(
@@ -267,11 +300,18 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
   socket.on(
     'join',
     take(Join, async ({ id, token, name, team }) => {
+      const held = visitor.seat === null ? null : (await live.host.state()).seats.get(visitor.seat);
+      if (held && !held.removed) return refuse('already', 'This device has a seat already.');
+      if (held?.banned) return refuse('notYours', 'The host has removed you from this show.');
+      if (!live.newcomers.allows(addressOf(parts, socket), parts.now()))
+        return refuse('retry', 'Very many are coming in just now. It goes on by itself.');
       const seat = nanoid(12);
       const command = { type: 'takeSeat', seat, token: hashToken(token), name, team } as const;
       // Known again by the token of the device: its seat is not there yet.
       const answer = await live.host.submit({ id, command, actor: { role: 'seat', id: hashToken(token) } });
-      if ('refused' in answer || visitor.seat !== null) return answer;
+      if ('refused' in answer) return answer;
+      live.addresses.add(addressOf(parts, socket));
+      if (visitor.seat !== null) live.audiences.went(visitor.seat);
       const state = await live.host.state();
       takeSeatBack(visitor, state, token);
       if (visitor.seat !== null) {

@@ -20,7 +20,7 @@ const readCell = (cell: string): string =>
   cell
     .replace(/\r\n?/g, '\n')
     .trim()
-    .replace(/^'(?=[=+\-@])/, '');
+    .replace(/^'(?=[=+\-@＝＋－＠])/u, '');
 
 /** Lines that are looked at to find out what divides the cells. */
 const TELLING_LINES = 20;

@@ -1,4 +1,4 @@
-import { pictureView, type PictureView, type Sound, type Video } from '../../media/media.ts';
+import { pictureView, withoutThanks, type PictureView, type Sound, type Video } from '../../media/media.ts';
 import type { AnswerView, Control, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import type { KindName } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
@@ -153,6 +153,8 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
   const rules = rulesFor(state, question);
   const posed = question.step !== 'picked';
   const laid = areLaid(state, question);
+  const thanked = <T extends { credit: string; licence: string }>(thing: T | null) =>
+    question.keyShown ? thing : withoutThanks(thing);
   const secretClock = rules.clockFor === 'host';
   return {
     play: question.play,
@@ -165,12 +167,16 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     kind: written.answer.kind,
     keyed: kind.keyed,
     prompt: posed ? written.prompt : null,
-    picture: posed ? pictureView(written.picture) : null,
-    sound: posed ? written.sound : null,
-    video: posed ? written.video : null,
+    picture: posed ? thanked(pictureView(written.picture)) : null,
+    sound: posed ? thanked(written.sound) : null,
+    video: posed ? thanked(written.video) : null,
     readAloud: posed && written.readAloud ? { language: written.language } : null,
     control: laid ? kind.control(written.answer) : null,
-    options: laid ? kind.options(written.answer, question.order) : null,
+    options: laid
+      ? kind
+          .options(written.answer, question.order)
+          .map((option) => ({ ...option, picture: thanked(option.picture) }))
+      : null,
     ruledOut: ruledOut(state, question),
     clock: secretClock ? null : question.clock,
     limit: secretClock ? null : question.limit,

@@ -1,3 +1,4 @@
+import { withoutThanks } from '../../media/media.ts';
 import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../inPlay.ts';
 import { countsIn, paidFor } from '../points.ts';
@@ -62,7 +63,10 @@ function ownLayout(state: SittingState, question: QuestionInPlay, id: string): S
   const kind = kindInPlay(state, question);
   const order = orderFor(state, question, id);
   return {
-    options: kind.options(answer, order),
+    options: kind.options(answer, order).map((option) => ({
+      ...option,
+      picture: question.keyShown ? option.picture : withoutThanks(option.picture),
+    })),
     letters: order.map((option) => question.order.indexOf(option)),
     key: question.keyShown ? kind.key(answer, order) : null,
   };
