@@ -73,6 +73,8 @@ export const HostCommand = v.variant('type', [
   bare('takeBackStep'),
   bare('forward'),
   bare('close'),
+  /** Lets nobody more in, at once; or whoever may come in again. */
+  v.object({ type: v.literal('lockDoors'), on: v.boolean() }),
   v.object({ type: v.literal('renameSeat'), seat: Id, name: name(24) }),
   v.object({ type: v.literal('moveSeat'), seat: Id, team: Id }),
   /** With `ban` the player is not let in again in this sitting. */

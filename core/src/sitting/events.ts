@@ -42,6 +42,8 @@ export type Draft =
   | { type: 'seatRenamed'; seat: string; name: string }
   | { type: 'seatMoved'; seat: string; team: string }
   | { type: 'seatRemoved'; seat: string; banned?: boolean }
+  /** Nobody more is let in, or whoever may come in again. */
+  | { type: 'doorsLocked'; on: boolean }
   /** Another device holds the seat from now on. */
   | { type: 'seatGiven'; seat: string; token: string }
   /** `dealt` is what chance decided for the format. */
@@ -148,6 +150,7 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
   'seatMoved',
   'seatRemoved',
   'seatGiven',
+  'doorsLocked',
   'muted',
   'paceHeld',
   'letThrough',

@@ -99,6 +99,9 @@ function apply(state: SittingState, event: LoggedEvent): void {
       if (event.weave) state.teams.push({ id: team, name, weave: event.weave });
       return;
     }
+    case 'doorsLocked':
+      state.locked = event.on;
+      return;
     case 'seatGiven': {
       const seat = state.seats.get(event.seat);
       if (seat) seat.token = event.token;

@@ -120,6 +120,8 @@ export interface SittingState {
   seq: number;
   /** Nothing is heard on the stage. */
   muted: boolean;
+  /** The host lets nobody more in. */
+  locked: boolean;
   phase: 'lobby' | 'round' | 'closed';
   code: string;
   show: Show;

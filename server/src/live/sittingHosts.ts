@@ -3,6 +3,7 @@ import type { Server } from 'socket.io';
 import type { Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { Audiences, roomOf } from './audiences.ts';
+import { Claims } from './claims.ts';
 import { Delays } from './delays.ts';
 import { Newcomers } from './newcomers.ts';
 import { RehearsalRun } from './rehearsalRun.ts';
@@ -19,6 +20,8 @@ export interface LiveSitting {
   /** Where its people are: addresses of its desk, its stage and its seats. */
   addresses: Set<string>;
   newcomers: Newcomers;
+  /** Seats that are to go to another device. */
+  claims: Claims;
   askedAt: number;
 }
 
@@ -99,6 +102,7 @@ export class SittingHosts {
       visitors: 0,
       addresses: new Set(),
       newcomers: new Newcomers(),
+      claims: new Claims(),
       askedAt: this.#parts.now(),
     };
   }

@@ -37,6 +37,17 @@ const Hello = v.variant('as', [
 ]);
 const CommandId = v.pipe(v.string(), v.regex(/^[\w-]{8,60}$/));
 const Join = v.object({ id: CommandId, token: Token, ...JoinRequest.entries });
+const SeatRef = v.object({ seat: Id });
+const Nod = v.object({ claim: v.pipe(v.string(), v.maxLength(40)), yes: v.boolean() });
+/** By the code that the host reads out, or by the name and the host's nod. */
+const ClaimRequest = v.object({
+  id: CommandId,
+  token: Token,
+  by: v.union([
+    v.object({ code: v.pipe(v.string(), v.regex(/^\d{4}$/, 'The code has four digits.')) }),
+    v.object({ name: JoinRequest.entries.name }),
+  ]),
+});
 const ordered = <T extends v.GenericSchema>(command: T) => v.object({ id: CommandId, command });
 
 interface Parts {
@@ -270,6 +281,7 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
         () => reply(null),
       );
     });
+  if (as === 'desk') serveClaims(parts, socket, visitor);
   if (as !== 'handset') {
     const command = as === 'desk' ? ordered(HostCommand) : ordered(StageCommand);
     const order = take(command, async (input) =>
@@ -298,6 +310,23 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
     }),
   );
   socket.on(
+    'claim',
+    take(ClaimRequest, async ({ id, token, by }): Promise<Answer> => {
+      const state = await live.host.state();
+      const hash = hashToken(token);
+      if ('code' in by) {
+        const seat = live.claims.seatOf(by.code, parts.now());
+        if (seat === null)
+          return refuse('notThere', 'That code leads to no seat. Ask the host for a new one.');
+        return handOver(parts, visitor.live, { id, seat, token: hash, socket: socket.id });
+      }
+      const claim = live.claims.ask(state, by.name, hash, socket.id, parts.now());
+      if (!claim) return refuse('notThere', 'Nobody here has that name.');
+      tellClaims(parts, live);
+      return { ok: true, seq: state.seq };
+    }),
+  );
+  socket.on(
     'join',
     take(Join, async ({ id, token, name, team }) => {
       const held = visitor.seat === null ? null : (await live.host.state()).seats.get(visitor.seat);
@@ -321,4 +350,49 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
       return answer;
     }),
   );
+}
+
+/** Tells the desks who asks for a seat on another device. */
+const tellClaims = ({ io, now }: Parts, { host, claims }: LiveSitting): void =>
+  void io.to(roomOf.desk(host.id)).emit('claims', claims.waiting(now()));
+
+/** What the desk does about seats that are to go to another device. */
+function serveClaims(parts: Parts, socket: Socket, { live }: Visit): void {
+  socket.emit('claims', live.claims.waiting(parts.now()));
+  socket.on('seatCode', (raw: unknown, reply: unknown) => {
+    const asked = v.safeParse(SeatRef, raw);
+    if (typeof reply === 'function' && asked.success)
+      reply(live.claims.codeFor(asked.output.seat, parts.now()));
+  });
+  socket.on('claim', (raw: unknown) => {
+    const nod = v.safeParse(Nod, raw);
+    const claim = nod.success ? live.claims.take(nod.output.claim) : null;
+    tellClaims(parts, live);
+    if (!claim || !nod.success) return;
+    const waiting = parts.io.sockets.sockets.get(claim.socket);
+    if (!nod.output.yes) return void waiting?.emit('claimed', false);
+    const order = { id: nanoid(), seat: claim.seat, token: claim.token, socket: claim.socket };
+    void handOver(parts, live, order);
+  });
+}
+
+/** Gives a seat to the device that asks for it; the one before has to go, and the new one sits down. */
+async function handOver(
+  { io }: Parts,
+  live: LiveSitting,
+  { id, seat, token, socket }: { id: string; seat: string; token: string; socket: string },
+): Promise<Answer> {
+  const command = { type: 'giveSeat', seat, token } as const;
+  const answer = await live.host.submit({ id, command, actor: { role: 'host', id: '' } });
+  if ('refused' in answer) return answer;
+  io.in(roomOf.seat(live.host.id, seat)).disconnectSockets(true);
+  const device = io.sockets.sockets.get(socket);
+  const visitor = device?.data.visit as Visit | undefined;
+  if (!device || !visitor) return answer;
+  visitor.seat = seat;
+  visitor.actor = { role: 'seat', id: seat };
+  enterSeat(device, visitor);
+  device.emit('seat', live.audiences.greet(await live.host.state(), seat));
+  device.emit('claimed', true);
+  return answer;
 }

@@ -143,6 +143,10 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return state.phase === 'lobby'
         ? refuse('notNow', 'The round has not begun.')
         : [...countNow(state), { type: 'closed' }];
+    case 'lockDoors':
+      return state.locked === command.on
+        ? refuse('already', 'It is so already.')
+        : [{ type: 'doorsLocked', on: command.on }];
     case 'renameSeat':
       return renameSeat(state, command.seat, command.name);
     case 'moveSeat':

@@ -56,6 +56,7 @@ export function takeSeat(
   const { seat, token } = command;
   const { devices, doors } = state.show;
   if (state.phase === 'closed') return refuse('notNow', 'This show is over.');
+  if (state.locked) return refuse('notNow', 'The host has locked the doors. Ask to be let in.');
   if (state.phase === 'round' && !doors.late)
     return refuse('notNow', 'The show has begun, and nobody is let in any more. Ask the host.');
   const folded = foldText(command.name);

@@ -43,7 +43,7 @@ export interface PublicView {
   code: string;
   devices: Devices;
   /** How people come in: what the form has to ask, and whether it is too late. */
-  doors: { teams: Doors['teams']; open: boolean; madeNames: boolean };
+  doors: { teams: Doors['teams']; open: boolean; madeNames: boolean; locked: boolean };
   /** Those who play; of very many the leaders, and how many there are in all. */
   teams: readonly TeamView[];
   playing: number;
@@ -176,7 +176,8 @@ export function publicView(state: SittingState): PublicView {
     doors: {
       teams: state.show.doors.teams,
       madeNames: state.show.doors.madeNames ?? false,
-      open: state.phase === 'lobby' || (state.phase === 'round' && state.show.doors.late),
+      open: !state.locked && (state.phase === 'lobby' || (state.phase === 'round' && state.show.doors.late)),
+      locked: state.locked,
     },
     teams: teamViews(state),
     playing: teamViews(state).length,
