@@ -109,7 +109,7 @@ export { livesAfter, type Turnout } from './formats/knockout/lives.ts';
 export { dyes, freeWeave, patterns, Weave, weaveAt } from './show/weave.ts';
 export { drawTeams, NO_WISHES, type Draw, type DrawWishes, type Undrawable } from './show/draw.ts';
 export { MAX_MEMBERS, MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
-export { defaultRules, floors, RoundRules, rulesWith, turnOrders } from './show/rules.ts';
+export { brought, defaultRules, floors, RoundRules, rulesWith, turnOrders } from './show/rules.ts';
 export { combinations, defaultDevices, Devices, type Combination } from './show/devices.ts';
 export { defaultDoors, defaultWordRules, Doors, intoTeams, MAX_ROSTER, WordRules } from './show/doors.ts';
 export {
@@ -165,7 +165,7 @@ export {
   type LookView,
   type Palette,
 } from './show/look/look.ts';
-export { explainRound, type Explained, type RulesView } from './show/explain.ts';
+export { explainRound, rulesView, type Explained, type RulesView } from './show/explain.ts';
 export { checkShow } from './show/check/check.ts';
 export type { CheckFacts, ShowFinding } from './show/check/finding.ts';
 export { same } from './document/same.ts';

@@ -1,3 +1,4 @@
+import { returnFocus } from './design/returnFocus.ts';
 import './design/reset.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
@@ -51,3 +52,4 @@ createApp(App)
     }),
   )
   .mount('#app');
+returnFocus();

@@ -59,7 +59,7 @@ defineExpose({ focusFirst });
     :style="{ '--columns': board.rows[0]?.cells.length ?? 1, '--rows': board.rows.length }"
   >
     <template v-for="(row, r) in board.rows" :key="row.id">
-      <h3 class="name">{{ row.name }}</h3>
+      <h3 class="name" dir="auto" :title="row.name">{{ row.name }}</h3>
       <button
         v-for="(cell, c) in row.cells"
         :key="cell.id"
@@ -86,11 +86,18 @@ defineExpose({ focusFirst });
   grid-template-columns: minmax(0, 1.7fr) repeat(var(--columns), minmax(0, 1fr));
   grid-template-rows: repeat(var(--rows), minmax(0, 1fr));
   gap: var(--cell-gap, 6px);
+  container-type: size;
 }
+/* As large as the row allows, two lines at most. */
 .name {
   align-self: center;
-  font-size: var(--cell-name, 15px);
+  font-size: min(var(--cell-name, 15px), calc(100cqh / var(--rows) * 0.34));
+  line-height: 1.12;
   overflow-wrap: anywhere;
+  overflow: hidden;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 .cell {
   min-height: 0;

@@ -12,6 +12,7 @@ const {
   options,
   keySlots,
   ruledOut,
+  picks,
   sequence = null,
   counts = null,
   canChoose = false,
@@ -28,8 +29,21 @@ const {
 }>();
 const emit = defineEmits<{ choose: [slot: number] }>();
 const { t } = useI18n();
+/** So many who picked it are named on a bar. */
+const MOST_CHIPS = 6;
+const pickedBy = (slot: number) => picks.filter((one) => one.slot === slot);
+const chipsOf = (slot: number) => pickedBy(slot).slice(0, MOST_CHIPS);
 const slots = computed(() => sequence ?? options.map((_, slot) => slot));
 const pictured = computed(() => options.some((option) => option.picture));
+/** Together so long that one below the other would leave no room for the question. */
+const LONG = 320;
+const long = computed(
+  () =>
+    !keySlots &&
+    !sequence &&
+    options.length > 3 &&
+    options.reduce((sum, one) => sum + one.text.length, 0) > LONG,
+);
 const stateOf = (slot: number) => {
   if (sequence) return 'key';
   if (keySlots) return keySlots.includes(slot) ? 'key' : 'gone';
@@ -38,8 +52,13 @@ const stateOf = (slot: number) => {
 </script>
 
 <template>
-  <ol class="bars" :class="{ many: options.length > 5, pictured }">
-    <li v-for="(slot, i) in slots" :key="slot" :class="stateOf(slot)">
+  <ol class="bars" :class="{ many: options.length > 5, long, pictured }">
+    <li
+      v-for="(slot, i) in slots"
+      :key="slot"
+      :class="[stateOf(slot), { counted: counts?.[slot] && !keySlots }]"
+      :style="counts?.[slot] ? { '--share': `${counts[slot].percent}%` } : {}"
+    >
       <button
         v-if="canChoose && stateOf(slot) === ''"
         type="button"
@@ -52,9 +71,12 @@ const stateOf = (slot: number) => {
       <span v-if="counts?.[slot]" class="count mono"
         >{{ counts[slot]!.count }} · {{ t('common.percent', { n: counts[slot]!.percent }) }}</span
       >
-      <span v-for="(pick, p) in picks.filter((one) => one.slot === slot)" :key="p" class="chip">
-        <WeaveSwatch :weave="pick.team.weave" /> {{ pick.team.name }}
+      <span v-for="pick in chipsOf(slot)" :key="pick.team.id" class="chip">
+        <WeaveSwatch :weave="pick.team.weave" /> <span class="clip">{{ pick.team.name }}</span>
       </span>
+      <span v-if="pickedBy(slot).length > MOST_CHIPS" class="chip">{{
+        t('stage.andMore', { n: pickedBy(slot).length - MOST_CHIPS })
+      }}</span>
       <span v-if="!sequence && stateOf(slot) === 'key'" class="told"
         ><v-icon :icon="mdiCheckBold" size="1em" /> {{ t('stage.key') }}</span
       >
@@ -64,32 +86,34 @@ const stateOf = (slot: number) => {
 
 <style scoped>
 .bars {
+  --size: calc(3.9 * var(--u) * var(--fit, 1));
   list-style: none;
   margin: 0;
   padding: 0;
-  display: flex;
-  flex-direction: column;
-  gap: calc(1.1 * var(--u));
+  display: grid;
+  gap: calc(1.1 * var(--u) * var(--fit, 1));
+}
+/* Many long ones stand in two columns. */
+.bars.long {
+  grid-template-columns: 1fr 1fr;
 }
 li {
   position: relative;
-  flex: 0 1 calc(9.6 * var(--u));
-  min-height: 0;
+  min-width: 0;
+  min-height: calc(2.2 * var(--size));
   display: flex;
   align-items: center;
-  gap: calc(1.6 * var(--u));
-  padding: 0 calc(2 * var(--u)) 0 calc(1.2 * var(--u));
+  flex-wrap: wrap;
+  gap: 0 calc(1.6 * var(--u));
+  padding: calc(0.18 * var(--size)) calc(2 * var(--u)) calc(0.18 * var(--size)) calc(1.2 * var(--u));
   background: var(--panel);
   border: 2px solid var(--edge);
   border-radius: calc(0.8 * var(--u));
-  font-size: calc(3.9 * var(--u));
-  line-height: 1.1;
-  transition:
-    flex-basis 250ms,
-    opacity 250ms;
+  font-size: var(--size);
+  line-height: 1.15;
 }
 .many li {
-  font-size: calc(3 * var(--u));
+  --size: calc(3 * var(--u) * var(--fit, 1));
 }
 /* Pictures need height: two or more bars beside each other. */
 .pictured {
@@ -107,6 +131,14 @@ li {
   max-height: calc(26 * var(--u));
   padding-block: calc(0.8 * var(--u));
 }
+/* A bar as long as the share of those who chose it. */
+.counted {
+  background: linear-gradient(
+    to right,
+    color-mix(in srgb, var(--panel), var(--accent) 35%) var(--share),
+    var(--panel) var(--share)
+  );
+}
 .eyelet {
   flex: none;
   width: 1.5em;
@@ -120,7 +152,7 @@ li {
 }
 .text {
   flex: 1;
-  min-width: 0;
+  min-width: min(8em, 60%);
   overflow-wrap: anywhere;
 }
 .key {
@@ -129,12 +161,22 @@ li {
   color: var(--ground);
   font-weight: 700;
 }
+/* Wrong ones recede to a line, cut where it is long: the key never stands smaller than they do. */
 .gone {
-  flex-basis: calc(5.2 * var(--u));
-  font-size: calc(2.8 * var(--u));
+  min-height: 0;
+  font-size: calc(0.72 * var(--size));
   color: var(--dim);
   border-style: dashed;
   background: none;
+}
+.gone .text {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.gone :deep(.rich),
+.gone :deep(.rich p) {
+  display: inline;
 }
 .out {
   color: var(--dim);
@@ -144,8 +186,13 @@ li {
 .out .text {
   text-decoration: line-through;
 }
+
 .chip {
   flex: none;
+  display: inline-flex;
+  align-items: center;
+  gap: 0.3em;
+  max-width: 12em;
   padding: 0.15em 0.5em;
   border-radius: 0.3em;
   background: #101a17;

@@ -25,6 +25,8 @@ const {
 }>();
 const { points, change, place } = useFormat();
 
+/** Before anything was won everybody would share the first place: that tells nothing. */
+const placed = computed(() => (of ?? teams).some((team) => team.score !== 0 || team.place !== 1));
 const rows = computed(() => [...teams].sort((a, b) => a.place - b.place));
 const scale = computed(() => {
   const all = of ?? teams;
@@ -42,7 +44,7 @@ const bar = (score: number) => ({
 <template>
   <ol class="standings">
     <li v-for="row in rows" :key="row.id">
-      <span class="place">{{ place(row.place) }}</span>
+      <span class="place">{{ placed ? place(row.place) : '' }}</span>
       <span class="name clip">{{ row.name }}</span>
       <span class="track" aria-hidden="true">
         <i class="bar" :style="{ ...bar(row.score), ...weaveBackground(row.weave, 1.4) }" />
@@ -67,7 +69,7 @@ li {
   flex: 0 1 2.6em;
   min-height: 0;
   display: grid;
-  grid-template-columns: 2.6em minmax(5em, 1.2fr) 4fr auto auto;
+  grid-template-columns: 2.6em minmax(5em, 1fr) minmax(4em, 1fr) auto auto;
   align-items: center;
   gap: 0.6em;
 }

@@ -4,17 +4,14 @@ import { useI18n } from 'vue-i18n';
 export function useFormat() {
   const { t, locale } = useI18n();
   const whole = new Intl.NumberFormat(locale.value, { maximumFractionDigits: 0 });
+  const ordinals = new Intl.PluralRules(locale.value, { type: 'ordinal' });
   const minus = (text: string) => text.replace('-', '−');
   return {
     /** −1,200 with a real minus sign. */
     points: (n: number) => minus(whole.format(n)),
     /** +300 or −300. */
     change: (n: number) => `${n > 0 ? '+' : ''}${minus(whole.format(n))}`,
-    place: (n: number) => t(n <= 3 ? `common.place.${n}` : 'common.place.other', { n }),
-    moment: (iso: string) =>
-      new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(
-        new Date(iso),
-      ),
+    place: (n: number) => t(`common.place.${ordinals.select(n)}`, { n }),
     day: (iso: string) =>
       new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(
         new Date(iso),

@@ -1,4 +1,4 @@
-import type { Explained } from '@distaff/core';
+import type { Devices, Explained } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from './useFormat.ts';
 import { useRules } from './useRules.ts';
@@ -8,7 +8,7 @@ export function useHowTo() {
   const { t } = useI18n();
   const { points } = useFormat();
   const { told } = useRules();
-  function sentences({ format, facts, rules, clock }: Explained): string[] {
+  function sentences({ format, facts, rules, clock }: Explained, devices: Devices | null = null): string[] {
     const shown = Object.fromEntries(
       Object.entries(facts).map(([name, n]) => [
         name,
@@ -21,7 +21,7 @@ export function useHowTo() {
     return [
       ...about,
       ...lives,
-      ...told(rules),
+      ...told(rules, devices),
       ...(clock === null ? [] : [t('common.howTo.clock', { n: clock })]),
     ];
   }

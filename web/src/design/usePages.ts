@@ -11,14 +11,15 @@ export interface Pages<T> {
   many: ComputedRef<boolean>;
 }
 
-/** A long list page by page, turned by the common clock: every stage shows the same page. */
+/** A long list page by page, the first one first, whenever it is shown. */
 export function usePages<T>(
   list: MaybeRefOrGetter<readonly T[]>,
   size: MaybeRefOrGetter<number>,
   now: MaybeRefOrGetter<number>,
 ): Pages<T> {
   const pages = computed(() => Math.max(1, Math.ceil(toValue(list).length / toValue(size))));
-  const page = computed(() => Math.floor(toValue(now) / STAYS) % pages.value);
+  const since = toValue(now);
+  const page = computed(() => Math.floor(Math.max(0, toValue(now) - since) / STAYS) % pages.value);
   const start = computed(() => page.value * toValue(size));
   const shown = computed(() => toValue(list).slice(start.value, start.value + toValue(size)));
   return {

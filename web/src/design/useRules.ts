@@ -1,10 +1,13 @@
-import type { RulesView } from '@distaff/core';
+import type { Devices, RulesView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
+import { useFormat } from './useFormat.ts';
 
 /** The rules of a round as sentences, told to players before anything is asked. */
 export function useRules() {
   const { t } = useI18n();
-  function told(rules: RulesView): string[] {
+  const { points } = useFormat();
+  /** `devices` where it is to be said how the answers of members become their team's. */
+  function told(rules: RulesView, devices: Devices | null = null): string[] {
     const said = [t(`common.rules.floor.${rules.floor}`)];
     if (rules.floor !== 'everyone' && rules.afterWrong !== 'close')
       said.push(
@@ -14,12 +17,30 @@ export function useRules() {
       );
     if (rules.penalty !== 'none')
       said.push(t(`common.rules.penalty.${rules.penalty}`, { n: rules.penaltyShare }));
+    if (rules.lowest !== null) said.push(t('common.rules.lowest', { n: points(rules.lowest) }));
+    if (rules.floor === 'turn' && rules.turns !== 'inOrder')
+      said.push(t(`common.rules.turns.${rules.turns}`));
     if (rules.speed) {
       const { keep, grace } = rules.speed;
       said.push(t(grace > 0 ? 'common.rules.speedGrace' : 'common.rules.speed', { keep, grace }));
     }
     if (rules.floor === 'everyone')
       said.push(t(rules.change ? 'common.rules.change' : 'common.rules.firstCounts'));
+    if (devices?.mode === 'each' && devices.score === 'teams')
+      said.push(
+        t(
+          rules.floor === 'everyone'
+            ? `common.rules.combine.${devices.combine}`
+            : 'common.rules.floorAnswers',
+        ),
+      );
+    const { brings } = rules;
+    if (brings)
+      said.push(
+        t(`common.rules.brings.${brings.what === 'counted' ? brings.format : brings.what}`, {
+          n: points(brings.points),
+        }),
+      );
     return said;
   }
   return { told };

@@ -6,6 +6,7 @@ import { server } from '../api/server.ts';
 import { useSitting } from '../live/sitting.ts';
 import { deskActions } from './actions.ts';
 import AdjustDialog from './parts/AdjustDialog.vue';
+import ClaimsNote from './parts/ClaimsNote.vue';
 import CloseDialog from './parts/CloseDialog.vue';
 import DeskBar from './parts/DeskBar.vue';
 import DeskNow from './parts/DeskNow.vue';
@@ -91,7 +92,13 @@ watch(
     <PersonDialog />
     <KeysDialog :actions="actions" />
     <PaletteDialog :actions="actions" />
-    <v-snackbar :model-value="desk.notice !== ''" location="top" @update:model-value="desk.notice = ''">
+    <ClaimsNote v-if="sitting.claims.length" class="claims" />
+    <v-snackbar
+      :model-value="desk.notice !== ''"
+      location="top"
+      :timeout="8000"
+      @update:model-value="desk.notice = ''"
+    >
       {{ desk.notice }}
       <template #actions
         ><v-btn variant="text" @click="desk.notice = ''">{{ t('common.close') }}</v-btn></template

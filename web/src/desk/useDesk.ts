@@ -153,11 +153,20 @@ export const useDesk = defineStore('desk', () => {
     if (next) void ask({ type: 'giveTurn', team: next.id });
   }
 
+  /** Holds the clock, or between steps the round that runs by itself; and lets it go on. */
   function toggleClock(): void {
-    const clock = view.value.private.question?.clock;
-    if (clock) void ask({ type: 'clock', act: 'deadline' in clock ? 'hold' : 'run' });
+    const { question: own, paceHeld } = view.value.private;
+    const clock = own?.clock;
+    if (!clock && paceHeld !== null) return void ask({ type: 'holdPace', on: !paceHeld });
+    if (!clock) return void (notice.value = t('desk.nothingRuns'));
+    void ask({ type: 'clock', act: 'deadline' in clock ? 'hold' : 'run' });
   }
 
+  /** A code to be read out, that takes a player's seat to another phone. */
+  async function showSeatCode({ id, name }: Player): Promise<void> {
+    const code = await sitting.seatCode(id);
+    notice.value = code === null ? t('common.noConnection') : t('desk.seatCode', { name, code });
+  }
   const toggleStandings = () => void ask({ type: 'showStandings', on: !view.value.standings });
   function toggleSound(): void {
     const { muted } = view.value.private;
@@ -181,6 +190,7 @@ export const useDesk = defineStore('desk', () => {
     crowded,
     playersOf,
     showPeople,
+    showSeatCode,
     ledgerOpen,
     canRule,
     buzzing,

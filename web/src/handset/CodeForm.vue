@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CODE_LENGTH, readJoinCode } from '@distaff/core';
+import { readJoinCode } from '@distaff/core';
 import { ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server } from '../api/server.ts';
@@ -16,8 +16,11 @@ const wrong = ref(problem);
 const busy = ref(false);
 watch(typed, () => (wrong.value = ''));
 
+/** Somebody pastes the whole address: the code stands at its end. */
+const codeIn = (text: string) => /\/join\/([^/?#\s]+)/.exec(text)?.[1] ?? text;
+
 async function find(): Promise<void> {
-  const code = readJoinCode(typed.value);
+  const code = readJoinCode(codeIn(typed.value));
   if (!code) return void (wrong.value = t('handset.notACode'));
   busy.value = true;
   try {
@@ -41,7 +44,7 @@ async function find(): Promise<void> {
       :label="t('handset.codeLabel')"
       :hint="t('handset.codeHint')"
       :problem="wrong"
-      :maxlength="CODE_LENGTH + 3"
+      maxlength="200"
       autocomplete="off"
       autocapitalize="characters"
       spellcheck="false"

@@ -57,6 +57,21 @@ async function join(name: string, team: string): Promise<void> {
   else keepToken(code.value!, token);
 }
 
+const claim = ref<'none' | 'asked' | 'refused'>('none');
+let claimed = '';
+/** Asks for a seat that was taken on another phone: the host knows whose it is. */
+async function askForSeat(by: { code: string } | { name: string }): Promise<void> {
+  claimed = nanoid(32);
+  notice.value = '';
+  sitting.onClaimed((yes) => {
+    claim.value = yes ? 'none' : 'refused';
+    if (yes) keepToken(code.value!, claimed);
+  });
+  const answer = await sitting.claimSeat(claimed, by);
+  if ('refused' in answer) notice.value = answer.sentence;
+  else if ('name' in by) claim.value = 'asked';
+}
+
 async function answer(wire: object): Promise<void> {
   const question = sitting.view?.question;
   if (!question || sending.value) return;
@@ -132,7 +147,9 @@ const part = computed(() => {
       :busy="joining"
       :problem="notice"
       :connected="sitting.connected"
+      :claim="claim"
       @join="join"
+      @claim="askForSeat"
     />
     <div v-else-if="part === 'over'" class="centre">
       <h1>{{ t('handset.over') }}</h1>
@@ -149,6 +166,7 @@ const part = computed(() => {
 
 <style scoped>
 .main {
+  --focus: #f2f5f1;
   /* One typeface is enough to join with: the one for headings would make a slow phone wait. */
   --display: var(--text);
   min-height: 100dvh;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { makeName, type PublicView } from '@distaff/core';
+import { foldText, makeName, type PublicView } from '@distaff/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../design/WeaveSwatch.vue';
@@ -7,13 +7,19 @@ import BigButton from './BigButton.vue';
 import TouchField from './TouchField.vue';
 
 /** A name and a team. */
-const { busy, view } = defineProps<{
+const { busy, view, claim } = defineProps<{
   view: PublicView;
   busy: boolean;
   problem: string;
   connected: boolean;
+  /** What became of asking for a seat that was taken on another phone. */
+  claim: 'none' | 'asked' | 'refused';
 }>();
-const emit = defineEmits<{ join: [name: string, team: string] }>();
+const emit = defineEmits<{
+  join: [name: string, team: string];
+  claim: [by: { code: string } | { name: string }];
+}>();
+const code = ref('');
 const { t } = useI18n();
 const name = ref('');
 if (view.doors.madeNames) another();
@@ -26,8 +32,8 @@ const alone = computed(() => view.devices.score === 'players' || view.doors.team
 const LISTED = 12;
 const sought = ref('');
 const found = computed(() => {
-  const word = sought.value.trim().toLocaleLowerCase();
-  return view.teams.filter((one) => one.id === team.value || one.name.toLocaleLowerCase().includes(word));
+  const word = foldText(sought.value);
+  return view.teams.filter((one) => one.id === team.value || foldText(one.name).includes(word));
 });
 
 /** Another made-up name. */
@@ -77,6 +83,32 @@ function join(): void {
         <small>{{ t('handset.players', one.players, { named: { n: one.players } }) }}</small>
       </label>
     </fieldset>
+    <details v-if="view.phase !== 'closed'" class="mine">
+      <summary>{{ t('handset.mySeat') }}</summary>
+      <p>{{ t('handset.mySeatText') }}</p>
+      <button
+        type="button"
+        class="maker"
+        :disabled="name.trim() === '' || claim === 'asked'"
+        @click="emit('claim', { name: name.trim() })"
+      >
+        {{ t('handset.askHost') }}
+      </button>
+      <p v-if="claim !== 'none'" role="status">
+        {{ t(claim === 'asked' ? 'handset.askedHost' : 'handset.hostSaidNo') }}
+      </p>
+      <TouchField
+        v-model="code"
+        :label="t('handset.hostCode')"
+        inputmode="numeric"
+        maxlength="4"
+        autocomplete="off"
+        @keydown.enter.prevent="emit('claim', { code })"
+      />
+      <button type="button" class="maker" :disabled="!/^\d{4}$/.test(code)" @click="emit('claim', { code })">
+        {{ t('handset.useCode') }}
+      </button>
+    </details>
     <div class="foot">
       <p v-if="!connected" role="status">{{ t('common.noConnection') }}</p>
       <BigButton type="submit" :busy="busy">{{ t('handset.enter') }}</BigButton>
@@ -112,6 +144,18 @@ h1 {
   border: 0;
   font: inherit;
   text-decoration: underline;
+}
+/* Seldom needed, so it is folded away. */
+.mine {
+  color: #b4c0ba;
+}
+.mine summary {
+  min-height: 44px;
+  padding: 10px 0;
+  cursor: pointer;
+}
+.mine button:disabled {
+  opacity: 0.6;
 }
 fieldset {
   border: 0;

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { PublicView, SeatView } from '@distaff/core';
+import { mdiVibrate, mdiVibrateOff } from '@mdi/js';
+import { useLocalStorage, useVibrate, useWakeLock } from '@vueuse/core';
+import { onBeforeUnmount, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import HandsetScreen from '../screens/handset/HandsetScreen.vue';
 
 /** The screen of a seat, and what the server had to say against what was asked. */
-defineProps<{
+const { view, seat } = defineProps<{
   view: PublicView;
   seat: SeatView;
   now: number;
@@ -14,6 +17,24 @@ defineProps<{
 }>();
 const emit = defineEmits<{ answer: [wire: object]; buzz: []; act: [what: object]; noticed: [] }>();
 const { t } = useI18n();
+// A phone must not go dark while somebody waits for the host to read.
+const wake = useWakeLock();
+watch(
+  () => view.phase,
+  (phase) => void (phase === 'closed' ? wake.release() : wake.request('screen')).catch(() => {}),
+  { immediate: true },
+);
+onBeforeUnmount(() => void wake.release().catch(() => {}));
+/** A short buzz in the hand when there is something to do or to see; some do not want that. */
+const vibrates = useLocalStorage('distaff-vibrates', true);
+const { vibrate, isSupported } = useVibrate({ pattern: 60 });
+watch(
+  () => [view.question?.step, view.question?.floor],
+  ([step], [before]) => {
+    const tells = step === 'open' || step === 'locked' || step === 'key';
+    if (vibrates.value && tells && (step !== before || view.question?.floor === seat.team)) vibrate();
+  },
+);
 </script>
 
 <template>
@@ -29,7 +50,17 @@ const { t } = useI18n();
         @answer="emit('answer', $event)"
         @buzz="emit('buzz')"
         @act="emit('act', $event)"
-      />
+      >
+        <v-btn
+          v-if="isSupported"
+          size="small"
+          variant="text"
+          :icon="vibrates ? mdiVibrate : mdiVibrateOff"
+          :aria-label="t('handset.vibrates')"
+          :aria-pressed="vibrates"
+          @click="vibrates = !vibrates"
+        />
+      </HandsetScreen>
       <v-snackbar :model-value="notice !== ''" location="top" @update:model-value="emit('noticed')">
         {{ notice }}
         <template #actions

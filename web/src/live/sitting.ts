@@ -30,10 +30,16 @@ interface Keys {
   view: string;
   coHost: boolean;
 }
+/** Somebody who says that a seat is theirs, and waits for the host's nod. */
+export interface SeatClaim {
+  id: string;
+  seat: string;
+  name: string;
+}
 export type Answer = { ok: true; seq: number; seat?: Partial<SeatView> | null } | Refusal;
 
 interface Waiting {
-  event: 'command' | 'join';
+  event: 'command' | 'join' | 'claim';
   payload: object;
   settle: (answer: Answer) => void;
 }
@@ -43,6 +49,8 @@ const ANSWER_WITHIN = 4000;
 const AGAIN_AFTER = 400;
 const SAMPLES = 8;
 const RESAMPLE_EVERY = 20_000;
+/** What waited when the page was left is answered, so that nobody waits for it for ever. */
+const LEFT: Refusal = { refused: 'notNow', sentence: '' };
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /**
@@ -55,6 +63,8 @@ export const useSitting = defineStore('sitting', () => {
   const seat = shallowRef<SeatView | null>(null);
   const present = shallowRef<ReadonlySet<string>>(new Set());
   const keys = shallowRef<Keys | null>(null);
+  /** Who asks the host for a seat on another device. */
+  const claims = shallowRef<readonly SeatClaim[]>([]);
   const connected = ref(false);
   /** Why this surface may not be here; a sentence from the server. */
   const turnedAway = ref<{ code: string; sentence: string } | null>(null);
@@ -76,6 +86,7 @@ export const useSitting = defineStore('sitting', () => {
   let samples: TimeSample[] = [];
   let resample: ReturnType<typeof setInterval> | undefined;
   let seatKnown: () => void = () => {};
+  let claimSettled: (yes: boolean) => void = () => {};
 
   function connect(hello: () => Hello): void {
     leave();
@@ -89,6 +100,8 @@ export const useSitting = defineStore('sitting', () => {
       randomizationFactor: 0.3,
     });
     socket = own;
+    /** What an abandoned connection still hears is no concern of the one that followed. */
+    const mine = () => socket === own;
     own.on('connect', () => {
       connected.value = true;
       turnedAway.value = null;
@@ -99,14 +112,14 @@ export const useSitting = defineStore('sitting', () => {
     own.on('disconnect', (reason) => {
       connected.value = false;
       // The server only ends a connection that it could not serve: come again.
-      if (reason === 'io server disconnect') setTimeout(() => own.connect(), AGAIN_AFTER);
+      if (reason === 'io server disconnect') setTimeout(() => mine() && own.connect(), AGAIN_AFTER);
     });
     own.on(
       'connect_error',
       (error: Error & { data?: { code: string; sentence: string; final: boolean } }) => {
         connected.value = false;
         if (error.data?.final) turnedAway.value = { code: error.data.code, sentence: error.data.sentence };
-        else if (error.data) setTimeout(() => own.connect(), 1000);
+        else if (error.data) setTimeout(() => mine() && own.connect(), 1000);
       },
     );
     own.on('view', (next: PublicView) => {
@@ -121,14 +134,18 @@ export const useSitting = defineStore('sitting', () => {
     own.on('keys', (given: Keys) => (keys.value = given));
     own.on('rehearsal', (told: RehearsalTold) => (rehearsal.value = told));
     own.on('present', (seats: string[]) => (present.value = new Set(seats)));
+    own.on('claims', (waits: SeatClaim[]) => (claims.value = waits));
+    own.on('claimed', (yes: boolean) => claimSettled(yes));
     resample = setInterval(() => own.connected && void sampleTime(own, 1), RESAMPLE_EVERY);
   }
 
   function leave(): void {
+    socket?.removeAllListeners();
     socket?.disconnect();
     socket = null;
     clearInterval(resample);
-    queue = [];
+    for (const { settle } of queue.splice(0)) settle(LEFT);
+    claims.value = [];
     waiting.value = 0;
     view.value = null;
     seat.value = null;
@@ -214,6 +231,18 @@ export const useSitting = defineStore('sitting', () => {
   const join = (token: string, name: string, team: string) =>
     put('join', { id: nanoid(), token, name, team });
 
+  /** Asks for a seat of one's own on this device: by the code that the host reads out, or by name and nod. */
+  const claimSeat = (token: string, by: { code: string } | { name: string }) =>
+    put('claim', { id: nanoid(), token, by });
+  const onClaimed = (callback: (yes: boolean) => void) => (claimSettled = callback);
+  /** For the desk: a code that leads another device to a seat; and the nod to somebody who asks. */
+  const seatCode = async (seatId: string): Promise<string | null> =>
+    ((await socket
+      ?.timeout(ANSWER_WITHIN)
+      .emitWithAck('seatCode', { seat: seatId })
+      .catch(() => null)) as string | null | undefined) ?? null;
+  const nod = (claim: string, yes: boolean) => void socket?.emit('claim', { claim, yes });
+
   /** Calls back each time the server said which seat this device holds, or that it holds none. */
   const onSeat = (callback: () => void) => (seatKnown = callback);
 
@@ -239,5 +268,10 @@ export const useSitting = defineStore('sitting', () => {
     lookUp,
     join,
     onSeat,
+    claims,
+    claimSeat,
+    onClaimed,
+    seatCode,
+    nod,
   };
 });

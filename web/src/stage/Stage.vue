@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { StageCommand } from '@distaff/core';
-import { mdiFullscreen } from '@mdi/js';
+import { mdiArrowRight, mdiArrowULeftTop, mdiFullscreen, mdiGestureTapButton } from '@mdi/js';
 import { onMounted, onUnmounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -35,6 +35,26 @@ async function ask(command: StageCommand): Promise<void> {
   const answer = await sitting.send(command);
   if ('refused' in answer && answer.refused !== 'already') notice.value = answer.sentence;
 }
+/** The stage alone can lead through a show: by buttons that are shown on wish, by keys, or by a clicker. */
+const stepping = ref(false);
+const step = () => {
+  const view = sitting.stage;
+  if (view && sitting.waiting === 0) void ask({ type: 'next', after: view.steppedWith });
+};
+const stepBack = () => void ask({ type: 'takeBackStep' });
+const forwards = ['PageDown', 'ArrowRight', ' ', 'Enter'];
+const backwards = ['PageUp', 'ArrowLeft'];
+function press(event: KeyboardEvent): void {
+  if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+  // Whoever walks over the board or types an answer means something else by these keys.
+  if (event.target instanceof HTMLElement && event.target.closest('input, textarea, button, a')) return;
+  if (forwards.includes(event.key)) step();
+  else if (backwards.includes(event.key)) stepBack();
+  else return;
+  event.preventDefault();
+}
+onMounted(() => window.addEventListener('keydown', press));
+onUnmounted(() => window.removeEventListener('keydown', press));
 const goFull = () => void document.documentElement.requestFullscreen().catch(() => {});
 const address = useJoinAddress();
 </script>
@@ -50,7 +70,33 @@ const address = useJoinAddress();
       @choose="ask({ type: 'choose', ref: $event })"
       @act="ask({ type: 'act', act: $event })"
       @answer="ask({ type: 'answer', play: sitting.stage.question!.play, answer: $event })"
-    />
+    >
+      <template #tools>
+        <div class="tools">
+          <StageSound v-if="sitting.stage.sounds" class="tool" />
+          <v-btn
+            class="tool"
+            :icon="mdiGestureTapButton"
+            size="small"
+            variant="text"
+            :aria-pressed="stepping"
+            :aria-label="t(stepping ? 'stage.stepOff' : 'stage.stepOn')"
+            :title="t(stepping ? 'stage.stepOff' : 'stage.stepOn')"
+            @click="stepping = !stepping"
+          />
+          <v-btn
+            v-if="!full"
+            class="tool"
+            :icon="mdiFullscreen"
+            size="small"
+            variant="text"
+            :aria-label="t('stage.full')"
+            :title="t('stage.full')"
+            @click="goFull"
+          />
+        </div>
+      </template>
+    </StageScreen>
     <div v-else-if="sitting.turnedAway" class="centre">
       <h1>{{ t('stage.turnedAway') }}</h1>
       <p>{{ sitting.turnedAway.sentence }}</p>
@@ -60,17 +106,14 @@ const address = useJoinAddress();
     <p v-if="sitting.stage && !sitting.connected" class="offline" role="status">
       {{ t('common.noConnection') }}
     </p>
-    <StageSound v-if="sitting.stage?.sounds" class="tool" />
-    <v-btn
-      v-if="!full"
-      class="full tool"
-      :icon="mdiFullscreen"
-      size="small"
-      variant="text"
-      :aria-label="t('stage.full')"
-      :title="t('stage.full')"
-      @click="goFull"
-    />
+    <div v-if="stepping && sitting.stage" class="steps">
+      <v-btn size="large" variant="tonal" :prepend-icon="mdiArrowULeftTop" @click="stepBack">{{
+        t('stage.stepBack')
+      }}</v-btn>
+      <v-btn size="large" color="primary" :append-icon="mdiArrowRight" @click="step">{{
+        t('stage.step')
+      }}</v-btn>
+    </div>
     <v-snackbar :model-value="notice !== ''" @update:model-value="notice = ''">{{ notice }}</v-snackbar>
   </div>
 </template>
@@ -101,16 +144,25 @@ const address = useJoinAddress();
   background: var(--weld);
   color: var(--ink);
 }
-.full {
-  position: absolute;
-  right: 4px;
-  bottom: 4px;
-  opacity: 0.6;
+/* In the header, where they stand over nothing; faint while nobody points at the stage. */
+.tools {
+  flex: none;
+  align-self: center;
+  display: flex;
 }
-/* It must not stand over a score: there while the mouse is, and always where there is none. */
+.tool {
+  opacity: 0.75;
+}
 @media (hover: hover) {
-  .page:not(:hover) .tool:not(:focus-visible):not(.calls) {
+  .page:not(:hover) .tool:not(:focus-visible, .calls) {
     opacity: 0;
   }
+}
+.steps {
+  position: absolute;
+  inset: auto 0 0;
+  display: flex;
+  justify-content: space-between;
+  padding: 8px 12px;
 }
 </style>

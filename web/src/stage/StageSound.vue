@@ -56,12 +56,3 @@ onUnmounted(() => window.removeEventListener('keydown', press, true));
     ><template v-if="calls" #default>{{ word }}</template></v-btn
   >
 </template>
-
-<style scoped>
-.sound {
-  position: absolute;
-  right: 48px;
-  bottom: 4px;
-  opacity: 0.7;
-}
-</style>

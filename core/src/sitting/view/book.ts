@@ -30,6 +30,7 @@ const LINES = 1000;
 /** What a ledger line is about: the prompt of its question, or the host's reason. */
 const labelOf = (state: SittingState, { cause }: LedgerEntry): string => {
   if (cause.by === 'hand') return cause.reason;
+  if (cause.by === 'round') return state.show.rounds[state.begun[cause.begun]!.index]?.title ?? '';
   return cause.by === 'ruling' ? (state.show.questions[cause.question]?.prompt ?? '') : '';
 };
 

@@ -44,7 +44,9 @@ export interface PublicQuestion {
   picture: PictureView | null;
   sound: Sound | null;
   video: Video | null;
-  /** BCP 47 or empty; told for reading aloud, where the author wants it offered. */
+  /** In which language it is written: BCP 47, or empty for that of the page. */
+  language: string;
+  /** Told for reading aloud, where the author wants it offered. */
   readAloud: { language: string } | null;
   /** `null` until the answers are open; options may come with the prompt. */
   control: Control | null;
@@ -170,6 +172,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     picture: posed ? thanked(pictureView(written.picture)) : null,
     sound: posed ? thanked(written.sound) : null,
     video: posed ? thanked(written.video) : null,
+    language: written.language,
     readAloud: posed && written.readAloud ? { language: written.language } : null,
     control: laid ? kind.control(written.answer) : null,
     options: laid

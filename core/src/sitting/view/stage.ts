@@ -12,6 +12,8 @@ export interface StageView extends PublicView {
   lobby: Record<string, string[]> | null;
   /** Whom to thank for pictures, sounds and texts of the questions that were played, once the show is over, and where an interlude says so. */
   credits: CreditLine[];
+  /** The event after which the next step is offered: what it is called is the desk's alone. */
+  steppedWith: number;
   /** What is heard, or null where the show has no sounds. */
   sounds: SoundsView | null;
 }
@@ -43,5 +45,12 @@ export function stageView(state: SittingState): StageView {
   const credits = state.phase === 'closed' || thanks ? creditsPlayed(state) : [];
   const cloth = state.phase === 'closed' ? clothOf(state) : null;
   const sounds = soundsView(state.show.sounds, state.muted);
-  return { ...shortView(publicView(state), 'stage'), cloth, lobby, credits, sounds };
+  return {
+    ...shortView(publicView(state), 'stage'),
+    cloth,
+    lobby,
+    credits,
+    sounds,
+    steppedWith: state.steppedWith,
+  };
 }

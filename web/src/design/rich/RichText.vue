@@ -17,15 +17,25 @@ const html = computed(() => (plain.value || !renderer.value ? null : renderer.va
 
 <template>
   <!-- eslint-disable vue/no-v-html -- made clean by DOMPurify in render.ts -->
-  <span v-if="html !== null && inline" class="rich" v-html="html" />
-  <div v-else-if="html !== null" class="rich" v-html="html" />
+  <span v-if="html !== null && inline" class="rich" dir="auto" v-html="html" />
+  <div v-else-if="html !== null" class="rich" dir="auto" v-html="html" />
   <!-- eslint-enable vue/no-v-html -->
-  <component :is="inline ? 'span' : 'div'" v-else class="rich plain">{{ text }}</component>
+  <component :is="inline ? 'span' : 'div'" v-else class="rich plain" dir="auto">{{ text }}</component>
 </template>
 
 <style>
+/* Text written from right to left stands at the right, whatever it stands among. */
 .rich {
   overflow-wrap: anywhere;
+  text-align: start;
+  unicode-bidi: isolate;
+}
+span.rich {
+  display: inline-block;
+  max-width: 100%;
+}
+.rich p {
+  unicode-bidi: plaintext;
 }
 .rich.plain {
   white-space: pre-line;

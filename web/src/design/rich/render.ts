@@ -18,8 +18,10 @@ export function render(text: string, inline: boolean): string {
   const html = inline ? markdown.renderInline(text) : markdown.render(text);
   // KaTeX writes MathML for screen readers; its source annotation belongs inside it.
   return DOMPurify.sanitize(html, {
+    // Roots, arrows and wide accents are drawn as SVG inside the formula.
     USE_PROFILES: { html: true, mathMl: true },
-    ADD_TAGS: ['semantics', 'annotation'],
+    ADD_TAGS: ['semantics', 'annotation', 'svg', 'path', 'line'],
+    ADD_ATTR: ['viewBox', 'preserveAspectRatio', 'd', 'x1', 'x2', 'y1', 'y2', 'stroke-width'],
     FORBID_TAGS: ['a', 'img', 'form', 'input', 'style'],
   });
 }

@@ -8,6 +8,8 @@ import {
   mdiBookOpenOutline,
   mdiChartBar,
   mdiContentCopy,
+  mdiDoorClosedLock,
+  mdiDoorOpen,
   mdiDotsVertical,
   mdiHistory,
   mdiLayersOutline,
@@ -142,6 +144,12 @@ async function copy(link: string): Promise<void> {
           :prepend-icon="mdiAccountMultipleOutline"
           :title="t('desk.people')"
           @click="desk.showPeople()"
+        />
+        <v-list-item
+          v-if="desk.view.phase !== 'closed' && desk.view.devices.mode !== 'none'"
+          :prepend-icon="desk.view.doors.locked ? mdiDoorOpen : mdiDoorClosedLock"
+          :title="t(desk.view.doors.locked ? 'desk.unlockDoors' : 'desk.lockDoors')"
+          @click="desk.ask({ type: 'lockDoors', on: !desk.view.doors.locked })"
         />
         <v-list-item :prepend-icon="mdiHistory" :title="t('desk.earlier')" @click="desk.dialog = 'earlier'" />
         <v-list-item :prepend-icon="mdiMagnify" :title="t('desk.palette')" @click="desk.dialog = 'palette'" />

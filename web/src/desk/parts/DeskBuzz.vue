@@ -10,6 +10,7 @@ const name = (team: string) => desk.view.teams.find((one) => one.id === team)?.n
 const own = computed(() => desk.view.private.question!);
 const presses = computed(() => [...own.value.presses].sort((a, b) => a.pressed - b.pressed));
 const first = computed(() => presses.value[0]?.pressed ?? 0);
+const distrusted = computed(() => presses.value.filter((one) => one.distrusted).map((one) => name(one.team)));
 const said = computed(() => {
   const buzz = desk.question?.buzz;
   if (!buzz) return t(desk.question?.step === 'open' ? 'desk.buzzOpen' : 'desk.buzzKeys');
@@ -23,6 +24,9 @@ const said = computed(() => {
   <section class="buzz" role="status">
     <p>
       <b>{{ said }}</b>
+    </p>
+    <p v-if="distrusted.length" class="muted">
+      {{ t('desk.buzzDistrusted', { teams: distrusted.join(', ') }) }}
     </p>
     <ol v-if="presses.length > 1">
       <li v-for="press in presses" :key="press.team">

@@ -14,6 +14,8 @@ const { t } = useI18n();
 const desk = useDesk();
 const board = ref<InstanceType<typeof BoardCells> | null>(null);
 const address = useJoinAddress();
+const phones = computed(() => desk.view.devices.mode !== 'none');
+const alone = computed(() => desk.view.devices.score === 'players');
 const LEADERS = 50;
 const leaders = computed(() => [...desk.view.teams].sort((a, b) => a.place - b.place).slice(0, LEADERS));
 defineExpose({ focusBoard: () => board.value?.focusFirst() });
@@ -24,11 +26,15 @@ defineExpose({ focusBoard: () => board.value?.focusFirst() });
     <div v-if="desk.view.phase === 'lobby'" class="lobby">
       <div>
         <h2>{{ t('desk.lobby') }}</h2>
-        <p class="muted">{{ t('desk.lobbyHint') }}</p>
-        <p class="address">{{ spoken(address) }}</p>
-        <p class="mono code">{{ desk.view.code }}</p>
+        <p class="muted">
+          {{ t(phones ? (alone ? 'desk.lobbyHintAlone' : 'desk.lobbyHint') : 'desk.lobbyHintNone') }}
+        </p>
+        <template v-if="phones">
+          <p class="address">{{ spoken(address) }}</p>
+          <p class="mono code">{{ desk.view.code }}</p>
+        </template>
       </div>
-      <QrCode class="qr" :text="`${address}/join/${desk.view.code}`" />
+      <QrCode v-if="phones" class="qr" :text="`${address}/join/${desk.view.code}`" />
     </div>
     <template v-else-if="desk.view.phase === 'closed'">
       <h2>{{ t('desk.closed') }}</h2>

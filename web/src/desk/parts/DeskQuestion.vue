@@ -15,6 +15,7 @@ import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { letterOf } from '../../design/letters.ts';
 import RichText from '../../design/rich/RichText.vue';
 import { useServerNow } from '../../live/useServerNow.ts';
 import { useDesk } from '../useDesk.ts';
@@ -24,7 +25,7 @@ import DeskBuzz from './DeskBuzz.vue';
 
 /** The question in play as only the host sees it: key, notes, clock, answers as they come. */
 const { t } = useI18n();
-const { points } = useFormat();
+const { list, points } = useFormat();
 const desk = useDesk();
 const now = useServerNow();
 
@@ -35,6 +36,23 @@ const held = computed(() => own.value.clock !== null && !('deadline' in own.valu
 const locked = computed(() => open.value.step === 'locked' || open.value.step === 'answers');
 /** What was handed past is ruled for good, while the question is in play. */
 const mayRule = ({ team }: DeskResponse) => desk.canRule && !open.value.tried.includes(team);
+/** How many are in while it is open, and who is not. */
+const counted = computed(() => {
+  const { answered, of } = own.value.awaited;
+  const told = open.value.step !== 'picked' && open.value.step !== 'posed' && of > 0;
+  return told && own.value.control.type !== 'none' ? t('desk.answered', { n: answered, of }) : '';
+});
+/** So many of those who are missing are named beside the count. */
+const NAMED = 12;
+const missing = computed(() => {
+  const { answered, of, missing: ids } = own.value.awaited;
+  const left = of - answered;
+  if (open.value.step !== 'open' || left === 0 || answered === 0) return '';
+  const seats = new Map(desk.view.private.seats.map((seat) => [seat.id, seat.name]));
+  const names = ids.slice(0, NAMED).map((id) => seats.get(id) ?? teamOf(id)?.name ?? '');
+  const words = { list: list(names), n: left - names.length };
+  return t(left > names.length ? 'desk.missingMore' : 'desk.missing', words);
+});
 const label = computed(() => {
   const { label: name, number, of } = open.value;
   if (name || number === null) return name;
@@ -100,7 +118,10 @@ const label = computed(() => {
     <DeskKey :question="own" />
 
     <div class="row">
-      <h3 class="grow">{{ t('desk.answers') }}</h3>
+      <h3 class="grow">
+        {{ t('desk.answers') }}
+        <span v-if="counted" class="mono counted" role="status">{{ counted }}</span>
+      </h3>
       <v-btn
         v-if="desk.mayEnter"
         size="small"
@@ -110,6 +131,14 @@ const label = computed(() => {
         >{{ t('desk.enter') }}</v-btn
       >
     </div>
+    <p v-if="missing" class="muted missing">{{ missing }}</p>
+    <ol v-if="open.picks" class="votes">
+      <li v-for="(pick, slot) in open.picks" :key="slot" :style="{ '--share': `${pick.percent}%` }">
+        <b>{{ letterOf(slot) }}</b>
+        <RichText inline class="grow clip" :text="open.options?.[slot]?.text ?? ''" />
+        <span class="mono">{{ pick.count }} · {{ t('common.percent', { n: pick.percent }) }}</span>
+      </li>
+    </ol>
     <p v-if="own.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
     <DeskAnswers
       :responses="own.responses"
@@ -181,6 +210,25 @@ p {
   border: 1px solid var(--line);
   border-radius: 6px;
   background: var(--paper);
+}
+.counted {
+  margin-left: 0.6em;
+  color: var(--moss);
+}
+.votes {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+.votes li {
+  display: flex;
+  gap: 10px;
+  padding: 4px 10px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: linear-gradient(to right, #dfe9e2 var(--share), var(--paper) var(--share));
 }
 .acts {
   flex-wrap: wrap;

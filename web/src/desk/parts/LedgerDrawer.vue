@@ -10,7 +10,7 @@ import { useDesk } from '../useDesk.ts';
 
 /** Every change of every score, newest first: a score is nothing but their sum. */
 const { t } = useI18n();
-const { change, points } = useFormat();
+const { change, place, points } = useFormat();
 const desk = useDesk();
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
 const book = useBook(() => (desk.ledgerOpen ? { team: desk.picked, play: null } : null));
@@ -51,10 +51,12 @@ const LINE = 46;
                 ? t('desk.byHand', { reason: entry.cause.reason })
                 : entry.cause.by === 'format'
                   ? t(`desk.byFormat.${entry.cause.what}`)
-                  : t(entry.cause.revised ? 'desk.byRulingRevised' : 'desk.byRuling', {
-                      verdict: t(verdictWord[entry.cause.verdict]),
-                      prompt: entry.label,
-                    })
+                  : entry.cause.by === 'round'
+                    ? t('desk.byRound', { round: entry.label, place: place(entry.cause.place) })
+                    : t(entry.cause.revised ? 'desk.byRulingRevised' : 'desk.byRuling', {
+                        verdict: t(verdictWord[entry.cause.verdict]),
+                        prompt: entry.label,
+                      })
             }}</span>
             <b class="mono amount">{{ change(entry.amount) }}</b>
           </div>

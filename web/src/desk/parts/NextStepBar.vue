@@ -26,8 +26,8 @@ const text = computed(() => {
   }
   if (code === 'over' && sitting.rehearsal) return t('rehearsal.seeTally');
   if (code === 'nextQuestion' && params.of === 0) return t('desk.next.nextQuestionOpen', words);
-  if (code === 'awardAll')
-    return t('desk.next.awardAll', Number(params.count), { named: { n: params.count } });
+  if (code === 'awardAll' || code === 'showKeyAwardAll')
+    return t(`desk.next.${code}`, Number(params.count), { named: { n: params.count } });
   return t(`desk.next.${code}`, words);
 });
 </script>
@@ -37,6 +37,9 @@ const text = computed(() => {
     <button type="button" :class="{ wait: desk.view.private.next.code === 'rule' }" @click="emit('next')">
       <kbd>Space</kbd>
       <span class="what" aria-live="polite">{{ text }}</span>
+      <span v-if="desk.view.private.paceHeld !== null" class="pace">{{
+        t(desk.view.private.paceHeld ? 'desk.paceHeld' : 'desk.paceRuns')
+      }}</span>
       <span v-if="sitting.waiting" class="sending" role="status">{{
         sitting.trouble || t('desk.waiting')
       }}</span>

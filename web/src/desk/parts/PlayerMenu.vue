@@ -3,6 +3,7 @@ import {
   mdiAccountArrowRightOutline,
   mdiAccountCancelOutline,
   mdiAccountRemoveOutline,
+  mdiCellphoneArrowDown,
   mdiDotsHorizontal,
   mdiEyeOffOutline,
   mdiEyeOutline,
@@ -64,6 +65,12 @@ const LISTED = 12;
           @click="desk.ask({ type: 'moveSeat', seat: seat.id, team: other.id })"
         />
       </template>
+      <v-list-item
+        v-if="desk.view.devices.mode !== 'none'"
+        :prepend-icon="mdiCellphoneArrowDown"
+        :title="t('desk.otherPhone', { name: seat.name })"
+        @click="desk.showSeatCode(seat)"
+      />
       <v-list-item
         :prepend-icon="mdiAccountRemoveOutline"
         :title="t('desk.removePlayer', { name: seat.name })"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import type { PublicQuestion } from '@distaff/core';
+import type { AnswerView, PublicQuestion } from '@distaff/core';
 import { defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import type { Lettered } from '../../design/letters.ts';
 import PickAnswer from './PickAnswer.vue';
 import TypeAnswer from './TypeAnswer.vue';
 
@@ -9,7 +10,16 @@ import TypeAnswer from './TypeAnswer.vue';
  * Where a question is answered: on a handset, on the stage where it is touched, or at the desk. The
  * first answer may be final, so it is chosen, then sent. Sizes follow the type size around it.
  */
-const { question, sending } = defineProps<{ question: PublicQuestion; sending: boolean }>();
+const {
+  question,
+  sending,
+  given = null,
+} = defineProps<{
+  question: PublicQuestion & Lettered;
+  sending: boolean;
+  /** What was sent before, while it may still be changed. */
+  given?: AnswerView | null;
+}>();
 const emit = defineEmits<{ answer: [answer: object] }>();
 /** Dragging is heavy for a small phone: it comes where it is used. */
 const MatchAnswer = defineAsyncComponent(() => import('./MatchAnswer.vue'));
@@ -33,6 +43,8 @@ function send(): void {
       :options="question.options ?? []"
       :out="question.ruledOut"
       :several="question.control.type === 'many'"
+      :letters="question.letters"
+      :given="given?.slots ?? []"
       :disabled="sending"
     />
     <OrderAnswer
@@ -56,6 +68,7 @@ function send(): void {
       v-model:word="word"
       :number="question.control.type === 'number'"
       :unit="question.control.type === 'number' ? question.control.unit : ''"
+      :given="given?.text ?? ''"
       :disabled="sending"
     />
     <v-btn
@@ -64,7 +77,8 @@ function send(): void {
       color="primary"
       size="x-large"
       block
-      :disabled="sending || wire === null"
+      :disabled="wire === null"
+      :aria-disabled="sending"
     >
       {{ sending ? t('handset.sending') : word }}
     </v-btn>

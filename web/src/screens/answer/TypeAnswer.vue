@@ -4,11 +4,22 @@ import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 
 /** A word or a number, typed. A number is looked at while it is typed, so that no try is lost on a slip. */
-const { number, unit, disabled } = defineProps<{ number: boolean; unit: string; disabled: boolean }>();
+const {
+  number,
+  unit,
+  disabled,
+  given = '',
+} = defineProps<{
+  number: boolean;
+  unit: string;
+  disabled: boolean;
+  /** What was sent before, while it may still be changed. */
+  given?: string;
+}>();
 const wire = defineModel<object | null>('wire', { required: true });
 const word = defineModel<string>('word', { required: true });
 const { t } = useI18n();
-const text = ref('');
+const text = ref(given);
 const read = computed(() => readNumber(text.value));
 const odd = computed(() => number && text.value.trim() !== '' && read.value === null);
 watch(

@@ -6,6 +6,7 @@ import CoverChoice from '../../design/CoverChoice.vue';
 import CoverGrid from '../../design/CoverGrid.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { useWonLines } from '../../design/useWonLines.ts';
 import { useHowTo } from '../../design/useHowTo.ts';
 import { useRules } from '../../design/useRules.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
@@ -18,11 +19,15 @@ const { points, place } = useFormat();
 const { told } = useRules();
 const teamName = (id: string) => view.teams.find((team) => team.id === id)?.name ?? '';
 const ownTurn = computed(() => view.turn === seat.team);
+/** Before anything was won everybody would share the first place: that tells nothing. */
+const placed = computed(() => view.teams.some((team) => team.score !== 0 || team.place !== 1));
 const byPlace = computed(() => [...view.teams].sort((a, b) => a.place - b.place));
 const title = computed(() => {
   const { round, phase } = view;
   if (phase === 'closed')
-    return seat.standing ? t('handset.finalPlace', { place: place(seat.standing.place) }) : '';
+    return seat.standing && placed.value
+      ? t('handset.finalPlace', { place: place(seat.standing.place) })
+      : '';
   if (round?.format === 'interlude') return view.roundTitle || t(`common.interludes.${round.what}`);
   if (round?.format === 'counterweight' && round.choosing)
     return round.choosing === seat.team
@@ -41,14 +46,15 @@ const lives = computed(() => {
   if (round?.format !== 'knockout') return null;
   return round.left[seat.team] ?? round.lives;
 });
+const wonLines = useWonLines(() => view);
 const { sentences } = useHowTo();
 const rules = computed(() => {
-  if (view.explains) return sentences(view.explains);
+  if (view.explains) return sentences(view.explains, view.devices);
   return view.phase === 'round' &&
     view.rules &&
     view.round?.format !== 'interlude' &&
     view.round?.format !== 'board'
-    ? told(view.rules)
+    ? told(view.rules, view.devices)
     : [];
 });
 </script>
@@ -73,7 +79,8 @@ const rules = computed(() => {
     />
     <CoverGrid v-else class="covers" :covers="view.round.covers" :teams="view.teams" :can-lift="false" />
   </template>
-  <p v-if="seat.standing && seat.standing.of > view.teams.length" class="own">
+  <p v-for="line in wonLines" :key="line" class="own">{{ line }}</p>
+  <p v-if="seat.standing && placed && seat.standing.of > view.teams.length" class="own">
     {{ t('handset.standing', { place: place(seat.standing.place), of: seat.standing.of }) }}
   </p>
   <ul v-if="rules.length" class="rules">
@@ -82,7 +89,7 @@ const rules = computed(() => {
   <ol class="standings">
     <li v-for="team in byPlace" :key="team.id" :class="{ own: team.id === seat.team }">
       <i :style="weaveBackground(team.weave)" />
-      <span>{{ place(team.place) }}</span>
+      <span>{{ placed ? place(team.place) : '' }}</span>
       <span class="clip">{{ team.name }}</span>
       <b class="mono">{{ points(team.score) }}</b>
     </li>

@@ -9,6 +9,17 @@ const { question, seat, now } = defineProps<{ question: PublicQuestion; seat: Se
 const emit = defineEmits<{ buzz: [] }>();
 const { t } = useI18n();
 const lockedOut = computed(() => seat.lockedOutUntil !== null && now < seat.lockedOutUntil);
+/** The finger's first touch counts, not its lifting; whoever presses by other means sends a click alone. */
+let touchedAt = -Infinity;
+const SAME_PRESS = 800;
+function down({ button, isPrimary, timeStamp }: PointerEvent): void {
+  if (button !== 0 || !isPrimary) return;
+  touchedAt = timeStamp;
+  emit('buzz');
+}
+function click({ timeStamp }: MouseEvent): void {
+  if (timeStamp - touchedAt > SAME_PRESS) emit('buzz');
+}
 const word = computed(() => {
   if (seat.pressed) return t('handset.pressed');
   if (lockedOut.value) return t('handset.tooEarly');
@@ -17,15 +28,13 @@ const word = computed(() => {
 </script>
 
 <template>
-  <!-- Down, not up: the finger's first touch counts. -->
   <button
     type="button"
     class="buzzer"
     :class="{ live: question.step === 'open' && !seat.pressed && !lockedOut }"
     :disabled="seat.pressed || lockedOut"
-    @pointerdown="emit('buzz')"
-    @keydown.space.prevent="emit('buzz')"
-    @keydown.enter.prevent="emit('buzz')"
+    @pointerdown="down"
+    @click="click"
   >
     <v-icon :icon="mdiGestureTap" size="40" />
     {{ word }}
@@ -48,7 +57,7 @@ const word = computed(() => {
   font: inherit;
   font-size: 26px;
   font-weight: 700;
-  touch-action: manipulation;
+  touch-action: none;
   user-select: none;
   cursor: pointer;
 }

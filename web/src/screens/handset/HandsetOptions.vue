@@ -3,11 +3,11 @@ import type { OptionView, PublicQuestion } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { letterOf } from '../../design/letters.ts';
+import { letterAt, type Lettered } from '../../design/letters.ts';
 import OptionContent from '../../design/media/OptionContent.vue';
 
 /** What there is to choose from, to read along; and the key among it once it is shown. */
-const { question } = defineProps<{ question: PublicQuestion }>();
+const { question } = defineProps<{ question: PublicQuestion & Lettered }>();
 const { t } = useI18n();
 
 interface Row {
@@ -15,6 +15,8 @@ interface Row {
   option: OptionView | undefined;
   partner: OptionView | undefined;
   state: '' | 'key' | 'gone' | 'out';
+  /** How many chose it, once that is told. */
+  count: { count: number; percent: number } | null;
 }
 const rows = computed<Row[]>(() => {
   const { control, key, ruledOut } = question;
@@ -25,26 +27,41 @@ const rows = computed<Row[]>(() => {
     option: Row['option'],
     state: Row['state'] = told ? 'key' : '',
     partner?: OptionView,
-  ): Row => ({ sign, option, partner, state });
+    count: Row['count'] = null,
+  ): Row => ({ sign, option, partner, state, count });
   if (control?.type === 'order' && told) return key.slots.map((slot, i) => row(`${i + 1}`, options[slot]));
   if (control?.type === 'match')
     return told
       ? control.left.map((left, i) => row('', left, 'key', options[key.slots[i]!]))
-      : [...control.left.map((left) => row('', left)), ...options.map((one, i) => row(letterOf(i), one))];
+      : [
+          ...control.left.map((left) => row('', left)),
+          ...options.map((one, i) => row(letterAt(question, i), one)),
+        ];
   return options.map((option, i) => {
     const state = told ? (key.slots.includes(i) ? 'key' : 'gone') : ruledOut.includes(i) ? 'out' : '';
-    return row(letterOf(i), option, state);
+    // Counts stand in the order of the stage.
+    const count = question.picks?.[question.letters?.[i] ?? i] ?? null;
+    return row(letterAt(question, i), option, state, undefined, count);
   });
 });
 </script>
 
 <template>
   <ol class="options">
-    <li v-for="(row, i) in rows" :key="i" :class="row.state">
+    <li
+      v-for="(row, i) in rows"
+      :key="i"
+      :class="[row.state, { counted: row.count }]"
+      :style="row.count ? { '--share': `${row.count.percent}%` } : {}"
+    >
       <span v-if="row.sign" class="eyelet">{{ row.sign }}</span>
       <OptionContent class="grow" :option="row.option" />
       <OptionContent v-if="row.partner" :option="row.partner" />
-      <v-icon v-if="row.state === 'key'" :icon="mdiCheckBold" :aria-label="t('handset.key')" />
+      <span v-if="row.count" class="mono count"
+        >{{ row.count.count }} · {{ t('common.percent', { n: row.count.percent }) }}</span
+      >
+      <v-icon v-if="row.state === 'key'" :icon="mdiCheckBold" />
+      <span v-if="row.state === 'key'" class="hide">{{ t('handset.key') }}</span>
     </li>
   </ol>
 </template>
@@ -66,6 +83,17 @@ li {
   border: 1px solid var(--edge);
   border-radius: 8px;
   background: var(--panel);
+}
+/* A bar as long as the share of those who chose it. */
+.counted {
+  background: linear-gradient(
+    to right,
+    color-mix(in srgb, var(--panel), var(--accent) 35%) var(--share),
+    var(--panel) var(--share)
+  );
+}
+.count {
+  flex: none;
 }
 .key {
   background: var(--light);

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { PublicQuestion, PublicView, SeatView } from '@distaff/core';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
-import { letterOf } from '../../design/letters.ts';
+import { letterAt, type Lettered } from '../../design/letters.ts';
 import PictureFrame from '../../design/media/PictureFrame.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
@@ -12,7 +12,7 @@ import HandsetOptions from './HandsetOptions.vue';
 
 /** A question as somebody sees it who cannot answer it now: waiting, having answered, or at the key. */
 const { question, seat, view } = defineProps<{
-  question: PublicQuestion;
+  question: PublicQuestion & Lettered;
   seat: SeatView;
   view: PublicView;
 }>();
@@ -22,7 +22,7 @@ const { told } = useVerdict();
 
 const name = (team: string | null) => view.teams.find((one) => one.id === team)?.name ?? '';
 const onFloor = computed(() => question.mode === 'everyone' || question.floor === seat.team);
-const memberwise = computed(() => view.devices.mode === 'each');
+const memberwise = computed(() => view.devices.mode === 'each' && question.mode === 'everyone');
 const live = computed(() => question.step === 'open');
 const before = computed(() => question.step === 'picked' || question.step === 'posed');
 const verdict = computed(() => seat.verdict);
@@ -35,7 +35,9 @@ const said = computed(() => {
 /** The signs of what was picked; an order or pairs are told by their text. */
 const signs = computed(() => {
   const type = question.control?.type;
-  return type === 'one' || type === 'many' ? (seat.given?.answer?.slots.map(letterOf) ?? []) : [];
+  return type === 'one' || type === 'many'
+    ? (seat.given?.answer?.slots.map((slot) => letterAt(question, slot)) ?? [])
+    : [];
 });
 /** What the question brought: the own points, and where one team at a time had the floor everybody's. */
 const gains = computed(() => {
@@ -48,6 +50,9 @@ const gains = computed(() => {
   <div class="question">
     <p v-if="!seat.counts && live" class="other">{{ t('handset.forHonour') }}</p>
     <p v-if="before">{{ t(question.kind === 'card' ? 'handset.card' : 'handset.openSoon') }}</p>
+    <p v-else-if="live && seat.buzzedBy" class="other">
+      {{ t('handset.buzzedBy', { name: seat.buzzedBy }) }}
+    </p>
     <p v-else-if="live && !onFloor" class="other">
       {{
         question.floor === null

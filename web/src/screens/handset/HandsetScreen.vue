@@ -12,6 +12,7 @@ import RichText from '../../design/rich/RichText.vue';
 import AnswerPad from '../answer/AnswerPad.vue';
 import HandsetBetween from './HandsetBetween.vue';
 import HandsetBuzzer from './HandsetBuzzer.vue';
+import HandsetLive from './HandsetLive.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
 
 /** The handset as a picture of what its seat may see: one thing at a time, a line below says what goes on. */
@@ -37,6 +38,7 @@ const question = computed(() => {
   return {
     ...q,
     options: seat.own.options,
+    letters: seat.own.letters,
     key: q.key && seat.own.key ? { ...q.key, ...seat.own.key } : q.key,
   };
 });
@@ -48,7 +50,11 @@ const onFloor = computed(() => {
 /** An answer that may still be changed keeps its form open. */
 const mayAnswer = computed(
   () =>
-    open.value && onFloor.value && (seat.given === null || !seat.given.final) && view.devices.mode !== 'none',
+    open.value &&
+    onFloor.value &&
+    seat.buzzedBy === null &&
+    (seat.given === null || !seat.given.final) &&
+    view.devices.mode !== 'none',
 );
 const mayBuzz = computed(() => {
   const q = question.value;
@@ -102,10 +108,11 @@ const line = computed(() => {
         alone ? seat.name : t('handset.you', { name: seat.name, team: own?.name ?? t('handset.noTeam') })
       }}</span>
       <b class="mono">{{ points(score) }}</b>
+      <slot />
     </header>
 
     <!-- Long ones scroll: then the keyboard must reach them, too. -->
-    <main :tabindex="mayAnswer || mayBuzz ? undefined : 0">
+    <section class="content" :tabindex="mayAnswer || mayBuzz ? undefined : 0">
       <template v-if="view.phase === 'lobby'">
         <h1>{{ t('handset.waitTitle') }}</h1>
         <p>{{ t('handset.wait') }}</p>
@@ -120,8 +127,13 @@ const line = computed(() => {
       />
 
       <template v-else>
-        <p class="topic">{{ topic }}</p>
-        <RichText v-if="question.prompt" class="prompt" :text="question.prompt" />
+        <h1 class="topic">{{ topic }}</h1>
+        <RichText
+          v-if="question.prompt"
+          class="prompt"
+          :lang="question.language || undefined"
+          :text="question.prompt"
+        />
         <ReadAloud :question="question" />
         <QuestionMedia
           v-if="question.picture || question.sound || question.video"
@@ -136,12 +148,13 @@ const line = computed(() => {
             :key="`${question.play} ${question.floor}`"
             :question="question"
             :sending="sending"
+            :given="seat.given?.answer ?? null"
             @answer="emit('answer', $event)"
           />
         </template>
         <HandsetQuestion v-else :question="question" :seat="seat" :view="view" />
       </template>
-    </main>
+    </section>
 
     <footer :class="{ offline: !connected }">
       <ClockThread
@@ -152,12 +165,14 @@ const line = computed(() => {
         :now="now"
       />
       <p role="status">{{ line }}</p>
+      <HandsetLive :question="question" :seat="seat" :topic="question ? topic : ''" :now="now" />
     </footer>
   </div>
 </template>
 
 <style scoped>
 .handset {
+  --focus: var(--light);
   height: 100%;
   display: flex;
   flex-direction: column;
@@ -171,6 +186,7 @@ const line = computed(() => {
 }
 header {
   display: flex;
+  align-items: center;
   justify-content: space-between;
   gap: 12px;
   padding: 10px 16px;
@@ -180,7 +196,9 @@ header b {
   color: var(--light);
   font-size: 19px;
 }
-main {
+/* A pull at its top must not load the page again: what was not sent yet would be gone. */
+.content {
+  overscroll-behavior: contain;
   flex: 1;
   display: flex;
   flex-direction: column;
@@ -196,9 +214,12 @@ h1 {
 p {
   margin: 0;
 }
-.topic {
+h1.topic {
+  margin: 0;
+  font-family: var(--text);
+  font-size: 17px;
+  letter-spacing: 0;
   color: var(--accent);
-  font-weight: 700;
 }
 .media {
   flex: none;
@@ -228,6 +249,19 @@ footer {
 .offline {
   color: var(--on-accent);
   background: var(--accent);
+}
+.offline .clock {
+  color: inherit;
+}
+/* On a very low screen only the question stays. */
+@media (max-height: 420px) {
+  .edge,
+  header {
+    display: none;
+  }
+  footer {
+    padding-block: 4px;
+  }
 }
 .clock {
   color: var(--light);

@@ -36,8 +36,9 @@ const { list } = useFormat();
 const control = computed(() => question.control?.type ?? 'none');
 /** An opinion has no key: then no bar recedes. */
 const keySlots = computed(() => (question.key?.slots.length ? question.key.slots : null));
+/** Who voted for what is nobody's business: of an opinion only the numbers are told. */
 const picks = computed(() =>
-  question.tries.flatMap((one) =>
+  (question.keyed ? question.tries : []).flatMap((one) =>
     (one.answer?.slots ?? []).flatMap((slot) => {
       const team = teams.find((other) => other.id === one.team);
       return team ? [{ slot, team }] : [];
@@ -109,17 +110,14 @@ const hint = computed(() => {
 p {
   margin: 0;
 }
-.bars {
-  flex: 0 1 auto;
-  min-height: 0;
-}
 .pad {
   font-size: calc(3.6 * var(--u));
   min-height: 0;
   overflow-y: auto;
 }
 .key {
-  font-size: calc(7 * var(--u));
+  font-size: calc(7 * var(--u) * var(--fit, 1));
+  overflow-wrap: anywhere;
   font-weight: 700;
   padding: 0.3em 0.5em;
   background: var(--light);
@@ -131,7 +129,7 @@ p {
   font-weight: 400;
 }
 .hint {
-  font-size: calc(3.6 * var(--u));
+  font-size: calc(3.6 * var(--u) * var(--fit, 1));
   color: var(--dim);
 }
 </style>

@@ -2,6 +2,7 @@
 import type { PublicView } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useWonLines } from '../../design/useWonLines.ts';
 import { useRules } from '../../design/useRules.ts';
 
 /** Between two questions of a quiz: how far it is, and how it is played. */
@@ -15,13 +16,18 @@ const progress = computed(() => {
     ? t('stage.questionNext', { n: round.played + 1, of: round.of })
     : t('stage.allPlayed');
 });
-const rules = computed(() => (view.rules ? told(view.rules) : []));
+const wonLines = useWonLines(() => view);
+const over = computed(() => {
+  const { round } = view;
+  return (round?.format === 'quiz' || round?.format === 'knockout') && round.played >= round.of;
+});
+const rules = computed(() => (view.rules ? told(view.rules, view.devices) : []));
 </script>
 
 <template>
   <section class="between">
-    <h2>{{ progress }}</h2>
-    <ul>
+    <h2>{{ wonLines[0] ?? progress }}</h2>
+    <ul v-if="!over">
       <li v-for="rule in rules" :key="rule">{{ rule }}</li>
     </ul>
     <slot />

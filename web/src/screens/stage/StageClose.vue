@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import ClothGrid from '../../design/ClothGrid.vue';
 import CreditList from '../../design/media/CreditList.vue';
 import StandingBars from '../../design/StandingBars.vue';
+import { useWonLines } from '../../design/useWonLines.ts';
 import { useFormat } from '../../design/useFormat.ts';
 import { usePages } from '../../design/usePages.ts';
 
@@ -20,6 +21,9 @@ const won = computed(() =>
     ? t('stage.shareMany', { n: winners.value.length })
     : t(winners.value.length > 1 ? 'stage.share' : 'stage.wins', { names: list(winners.value) }),
 );
+/** Where nothing was won, nobody has won. */
+const placed = computed(() => view.teams.some((team) => team.score !== 0 || team.place !== 1));
+const wonLines = useWonLines(() => view);
 const LINES = 12;
 const { shown } = usePages(
   () => [...view.teams].sort((a, b) => a.place - b.place),
@@ -30,11 +34,12 @@ const { shown } = usePages(
 
 <template>
   <section class="close">
-    <h2>{{ won }}</h2>
+    <h2>{{ placed ? won : view.title }}</h2>
     <ClothGrid v-if="view.cloth?.length" class="cloth" :cloth="view.cloth" :teams="view.teams" />
     <div class="final">
       <h3>{{ t('stage.final') }}</h3>
       <StandingBars class="bars" :teams="shown" :of="view.teams" />
+      <p v-for="line in wonLines" :key="line" class="own">{{ line }}</p>
       <section v-if="view.credits.length" class="credits">
         <h3>{{ t('common.credits') }}</h3>
         <CreditList :credits="view.credits" />
@@ -66,6 +71,13 @@ h3 {
   --cell-edge: var(--edge);
   font-size: calc(2.2 * var(--u));
   animation: unroll 300ms ease-out;
+}
+h2 {
+  overflow-wrap: anywhere;
+}
+.own {
+  margin: calc(1 * var(--u)) 0 0;
+  font-size: calc(2.6 * var(--u));
 }
 .credits {
   margin-top: calc(2 * var(--u));

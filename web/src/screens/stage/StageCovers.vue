@@ -1,23 +1,27 @@
 <script setup lang="ts">
-import type { CounterweightView, TeamView } from '@distaff/core';
+import type { CounterweightView, PublicView } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CoverChoice from '../../design/CoverChoice.vue';
 import CoverGrid from '../../design/CoverGrid.vue';
+import { useWonLines } from '../../design/useWonLines.ts';
 
 /** The covers of a counterweight round, and whose choice it is. */
-const { round, teams } = defineProps<{
+const { round, view } = defineProps<{
   round: CounterweightView;
-  teams: readonly TeamView[];
+  view: PublicView;
   canChoose: boolean;
 }>();
 const emit = defineEmits<{ lift: [act: object] }>();
 const { t } = useI18n();
+const wonLines = useWonLines(() => view);
 const title = computed(() => {
-  const team = teams.find((one) => one.id === round.choosing);
+  const team = view.teams.find((one) => one.id === round.choosing);
   if (team) return t('stage.mayLift', { team: team.name });
   const left = round.covers.filter((cover) => cover.team === null).length;
-  return left === 0 ? t('stage.allUp') : t('stage.coversLeft', left, { named: { n: left } });
+  return left === 0
+    ? (wonLines.value[0] ?? t('stage.allUp'))
+    : t('stage.coversLeft', left, { named: { n: left } });
 });
 </script>
 
@@ -29,10 +33,10 @@ const title = computed(() => {
       v-if="canChoose && round.choosing"
       class="grid"
       :round="round"
-      :teams="teams"
+      :teams="view.teams"
       @lift="emit('lift', $event)"
     />
-    <CoverGrid v-else class="grid" :covers="round.covers" :teams="teams" :can-lift="false" />
+    <CoverGrid v-else class="grid" :covers="round.covers" :teams="view.teams" :can-lift="false" />
   </section>
 </template>
 

@@ -26,7 +26,7 @@ const left = computed(() => {
     <template v-if="view.explains">
       <h3>{{ view.explains.title || t(`common.formats.${view.explains.format}`) }}</h3>
       <ul class="text">
-        <li v-for="one in sentences(view.explains)" :key="one">{{ one }}</li>
+        <li v-for="one in sentences(view.explains, view.devices)" :key="one">{{ one }}</li>
       </ul>
     </template>
     <CreditList v-if="round.what === 'credits'" class="thanks" :credits="view.credits" />

@@ -14,6 +14,8 @@ const link = computed(() => `${address}/join/${view.code}`);
 const names = (team: string) => view.lobby?.[team] ?? [];
 /** So many teams have room for the names of their players; of more the numbers are told, page by page. */
 const ROOMY = 10;
+/** Where answers are said nobody joins with anything. */
+const phones = computed(() => view.devices.mode !== 'none');
 const alone = computed(() => view.devices.score === 'players');
 const close = computed(() => alone.value || view.teams.length > ROOMY);
 const { shown, from, to, many } = usePages(
@@ -25,20 +27,21 @@ const { shown, from, to, many } = usePages(
 
 <template>
   <section class="lobby">
-    <div class="how">
+    <div v-if="phones" class="how">
       <p class="lead">{{ t('stage.join') }}</p>
       <p class="address">{{ spoken(address) }}</p>
       <p class="lead">{{ t('stage.code') }}</p>
       <p class="mono code">{{ view.code }}</p>
       <QrCode v-if="address" class="qr" :text="link" />
     </div>
+    <h2 v-else class="title">{{ view.title }}</h2>
     <ul class="teams" :class="{ close }">
       <li v-for="team in shown" :key="team.id">
         <WeaveSwatch :weave="team.weave" class="weave" />
         <b class="clip">{{ team.name }}</b>
         <span v-if="close && !alone" class="mono count">{{ team.players }}</span>
         <span v-else-if="!close" class="names">
-          <template v-if="team.players === 0">{{ t('stage.nobodyYet') }}</template>
+          <template v-if="phones && team.players === 0">{{ t('stage.nobodyYet') }}</template>
           {{ names(team.id).join(', ') }}
           <template v-if="team.players > names(team.id).length">{{
             t('stage.more', { n: team.players - names(team.id).length })
@@ -46,8 +49,8 @@ const { shown, from, to, many } = usePages(
         </span>
       </li>
     </ul>
-    <p class="hint">
-      {{ t('stage.lobbyHint') }}
+    <p v-if="phones" class="hint">
+      {{ t(alone || view.doors.teams !== 'choose' ? 'stage.lobbyHintAlone' : 'stage.lobbyHint') }}
       <span v-if="alone || many">{{
         alone
           ? t('stage.playersIn', view.playing, { named: { n: view.playing } })
@@ -67,6 +70,12 @@ const { shown, from, to, many } = usePages(
 }
 p {
   margin: 0;
+}
+.title {
+  align-self: center;
+  font-size: calc(9 * var(--u));
+  text-wrap: balance;
+  overflow-wrap: anywhere;
 }
 .how {
   display: flex;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Devices, PublicQuestion, TeamView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
@@ -7,6 +7,7 @@ import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import ReadAloud from '../../design/media/ReadAloud.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { useFit } from '../../design/useFit.ts';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import StageAnswer from './StageAnswer.vue';
@@ -45,19 +46,26 @@ const buzzed = computed(() => {
 /** So many gains are named; more are counted. */
 const NAMED = 6;
 const floor = computed(() => team(question.floor));
+const lang = computed(() => question.language || undefined);
 const size = computed(() => {
   const length = question.prompt?.length ?? 0;
   return length < 70 ? 'short' : length < 150 ? 'middle' : 'long';
 });
 /** Whether a bar tells who picked it. */
 const onBars = computed(() => question.control?.type === 'one' || question.control?.type === 'many');
-/** Tries that are not told by a bar: typed and said ones, and what a ruling said of any. */
-const told = computed(() =>
-  question.tries.filter((one) => one.verdict !== null || (one.answer && !onBars.value)),
+/** Above so many tries they are counted, not named one by one. */
+const TRIES = 6;
+/** Tries that are not told by a bar: typed and said ones, and whoever gave no answer or is told of on no bar. */
+const tries = computed(() =>
+  question.tries.filter((one) =>
+    onBars.value ? one.verdict !== null && !one.answer : one.verdict !== null || one.answer,
+  ),
 );
+const told = computed(() => tries.value.slice(0, TRIES));
 const state = computed(() => {
   if (question.step !== 'locked' && question.step !== 'answers') return '';
-  const by = { time: 'stage.timeUp', all: 'stage.lockedAll', host: 'stage.locked' } as const;
+  const all = question.mode === 'everyone' ? 'stage.lockedEveryone' : 'stage.lockedAll';
+  const by = { time: 'stage.timeUp', all, host: 'stage.locked' } as const;
   return question.lockedBy ? t(by[question.lockedBy]) : '';
 });
 /** The picture of the answer takes the place of the one of the question. */
@@ -66,6 +74,8 @@ const media = computed(() => {
   if (key?.picture) return { picture: key.picture, sound: null, video: null };
   return picture || sound || video ? { picture, sound, video } : null;
 });
+const box = ref<HTMLElement | null>(null);
+useFit(box, () => question, [1, 1, 0.86, 0.74, 0.64, 0.55, 0.47, 0.4, 0.34, 0.29]);
 const isCard = computed(() => question.kind === 'card');
 const gains = computed(() =>
   (question.result ?? []).filter((one) => one.amount !== 0).sort((a, b) => b.amount - a.amount),
@@ -73,7 +83,7 @@ const gains = computed(() =>
 </script>
 
 <template>
-  <section class="question">
+  <section ref="box" class="question">
     <p class="place">
       <span class="label clip">{{ label }}</span>
       <span v-if="question.keyed && question.points !== 0" class="mono value">{{
@@ -84,11 +94,15 @@ const gains = computed(() =>
     </p>
     <p v-if="question.prompt === null" class="ready">{{ t('stage.comesUp') }}</p>
     <template v-else>
-      <RichText class="prompt" :class="size" :text="question.prompt" />
+      <RichText class="prompt" :class="size" :lang="lang" :text="question.prompt" />
       <ReadAloud class="read" :question="question" />
     </template>
 
-    <div class="middle-part" :class="{ beside: media?.picture || media?.video, alone: !question.control }">
+    <div
+      class="middle-part"
+      :lang="lang"
+      :class="{ beside: media?.picture || media?.video, alone: !question.control }"
+    >
       <StageAnswer
         v-if="question.control"
         class="answer"
@@ -101,8 +115,15 @@ const gains = computed(() =>
       <QuestionMedia v-if="media" class="media" :media="media" />
     </div>
 
-    <RichText v-if="question.key?.explanation" class="explanation" :text="question.key.explanation" />
-    <p v-if="question.key?.credit" class="state">{{ t('stage.credit', { text: question.key.credit }) }}</p>
+    <RichText
+      v-if="question.key?.explanation"
+      class="explanation"
+      :lang="lang"
+      :text="question.key.explanation"
+    />
+    <p v-if="question.key?.credit" class="state source">
+      {{ t('stage.credit', { text: question.key.credit }) }}
+    </p>
     <p v-if="isCard && question.step === 'posed'" class="state">{{ t('stage.justRead') }}</p>
     <blockquote v-if="question.onStage" class="shown">
       {{ question.onStage.answer.text }}
@@ -121,6 +142,7 @@ const gains = computed(() =>
           {{ toldVerdict(one.verdict, one.share) }}</template
         >
       </li>
+      <li v-if="tries.length > told.length">{{ t('stage.andMore', { n: tries.length - told.length }) }}</li>
     </ul>
     <p v-if="question.result && question.keyed" class="result">
       <template v-if="gains.length">
@@ -148,11 +170,16 @@ const gains = computed(() =>
 </template>
 
 <style scoped>
+/* Nothing is squeezed: what does not fit gives way level by level (useFit), prompt and key last of all. */
 .question {
   height: 100%;
+  overflow: hidden;
   display: flex;
   flex-direction: column;
-  gap: calc(1.8 * var(--u));
+  gap: calc(1.8 * var(--u) * var(--fit, 1));
+}
+.question > * {
+  flex: none;
 }
 p {
   margin: 0;
@@ -161,7 +188,7 @@ p {
   display: flex;
   align-items: center;
   gap: calc(1.6 * var(--u));
-  font-size: calc(3.2 * var(--u));
+  font-size: calc(3.2 * var(--u) * max(var(--fit, 1), 0.7));
 }
 .label {
   color: var(--dim);
@@ -171,7 +198,7 @@ p {
   font-weight: 700;
 }
 .floor {
-  margin-left: auto;
+  margin-inline-start: auto;
   padding: 0.15em 0.6em;
   background: var(--panel);
   border-radius: 0.3em;
@@ -182,15 +209,16 @@ p {
   text-wrap: balance;
 }
 .short {
-  font-size: calc(7 * var(--u));
+  font-size: calc(7 * var(--u) * var(--fit, 1));
 }
 .middle {
-  font-size: calc(5.4 * var(--u));
+  font-size: calc(5.4 * var(--u) * var(--fit, 1));
 }
 .long {
-  font-size: calc(3.9 * var(--u));
+  font-size: calc(3.9 * var(--u) * max(var(--fit, 1), 0.5));
+  line-height: 1.2;
 }
-.ready {
+.question .ready {
   flex: 1;
   display: grid;
   place-content: center;
@@ -199,17 +227,16 @@ p {
   font-size: calc(9 * var(--u));
 }
 .read {
-  font-size: calc(3 * var(--u));
+  font-size: calc(3 * var(--u) * var(--fit, 1));
 }
 .middle-part {
-  flex: 0 1 auto;
-  min-height: 0;
   display: flex;
   flex-direction: column;
 }
 /* A picture stands beside what is to choose, or has the whole place while there is nothing yet. */
-.middle-part.beside {
+.question .middle-part.beside {
   flex: 1 1 0;
+  min-height: calc(24 * var(--u));
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 42%);
   grid-template-rows: minmax(0, 1fr);
@@ -218,16 +245,14 @@ p {
 .middle-part.alone.beside {
   grid-template-columns: minmax(0, 1fr);
 }
-.answer {
-  min-height: 0;
-}
 .media {
   --thanks: calc(1.9 * var(--u));
   font-size: calc(3 * var(--u));
   justify-content: center;
+  min-height: 0;
 }
 .explanation {
-  font-size: calc(3.4 * var(--u));
+  font-size: calc(3.4 * var(--u) * var(--fit, 1));
 }
 .tries {
   list-style: none;
@@ -236,12 +261,16 @@ p {
   display: flex;
   flex-wrap: wrap;
   gap: calc(1 * var(--u)) calc(2 * var(--u));
-  font-size: calc(3 * var(--u));
+  font-size: calc(3 * var(--u) * var(--fit, 1));
 }
 .tries li {
+  max-width: 100%;
   padding: 0.15em 0.5em;
   border: 2px solid var(--dim);
   border-radius: 0.3em;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .tries .wrong,
 .tries .none {
@@ -254,15 +283,21 @@ p {
   gap: 0.2em 1em;
   font-family: var(--display);
   font-weight: 700;
-  font-size: calc(5 * var(--u));
+  font-size: calc(5 * var(--u) * var(--fit, 1));
   color: var(--accent);
+}
+.result span {
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .shown {
   margin: 0;
   padding: 0.3em 0.6em;
-  border-left: calc(0.8 * var(--u)) solid var(--accent);
-  font-size: calc(5 * var(--u));
+  border-inline-start: calc(0.8 * var(--u)) solid var(--accent);
+  font-size: calc(5 * var(--u) * var(--fit, 1));
   font-weight: 700;
+  overflow-wrap: anywhere;
 }
 .shown footer {
   font-size: calc(2.6 * var(--u));
@@ -271,10 +306,32 @@ p {
 }
 .state {
   color: var(--dim);
-  font-size: calc(3 * var(--u));
+  font-size: calc(3 * var(--u) * max(var(--fit, 1), 0.6));
 }
-.clock {
+.question .clock {
   margin-top: auto;
-  font-size: calc(4 * var(--u));
+  font-size: calc(4 * var(--u) * max(var(--fit, 1), 0.6));
+}
+/* First goes what is told elsewhere as well, then what is said beside; the explanation is cut before the options are. */
+.question[data-fit]:not([data-fit='0']) .tries {
+  display: none;
+}
+.question:is([data-fit='5'], [data-fit='6'], [data-fit='7'], [data-fit='8'], [data-fit='9']) .explanation {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  overflow: hidden;
+}
+.question:is([data-fit='6'], [data-fit='7'], [data-fit='8'], [data-fit='9']) :is(.result, .source) {
+  display: none;
+}
+.question:is([data-fit='8'], [data-fit='9']) .explanation {
+  display: none;
+}
+.question[data-fit='9'] .prompt {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 6;
+  overflow: hidden;
 }
 </style>

@@ -41,18 +41,22 @@ const part = computed(() => {
 
 <template>
   <div class="stage" :data-seq="view.seq" :style="[lookStyle(view.look), groundPicture(view.look)]">
-    <img
-      v-if="view.look.logo"
-      class="logo"
-      :src="pictureUrl(view.look.logo.file, 'large')"
-      :alt="view.look.logo.alt"
-    />
     <div class="inner">
       <header>
         <h1 class="clip">{{ view.roundTitle && view.phase === 'round' ? view.roundTitle : view.title }}</h1>
-        <p v-if="address && view.phase !== 'closed' && part !== 'lobby'" class="join">
+        <p
+          v-if="address && view.devices.mode !== 'none' && view.phase !== 'closed' && part !== 'lobby'"
+          class="join"
+        >
           {{ t('stage.join') }} <b>{{ spoken(address) }}</b> <span class="mono">{{ view.code }}</span>
         </p>
+        <img
+          v-if="view.look.logo"
+          class="logo"
+          :src="pictureUrl(view.look.logo.file, 'large')"
+          :alt="view.look.logo.alt"
+        />
+        <slot name="tools" />
       </header>
       <main :key="part">
         <StageLobby v-if="part === 'lobby'" :view="view" :now="now" :address="address" />
@@ -82,7 +86,7 @@ const part = computed(() => {
         <StageCovers
           v-else-if="view.round?.format === 'counterweight'"
           :round="view.round"
-          :teams="view.teams"
+          :view="view"
           :can-choose="canChoose"
           @lift="emit('act', $event)"
         />
@@ -110,6 +114,7 @@ const part = computed(() => {
 
 <style scoped>
 .stage {
+  --focus: var(--light);
   container-type: size;
   width: 100%;
   height: 100%;
@@ -119,16 +124,11 @@ const part = computed(() => {
   position: relative;
 }
 .logo {
-  position: absolute;
-  right: 2cqw;
-  top: 2cqh;
+  flex: none;
+  align-self: center;
   max-width: 14cqw;
-  max-height: 9cqh;
+  max-height: calc(6 * var(--u));
   object-fit: contain;
-}
-/* The join address makes room for it. */
-.logo + .inner header {
-  padding-right: 14cqw;
 }
 .inner {
   --u: min(1cqh, 0.5625cqw);
@@ -143,10 +143,11 @@ const part = computed(() => {
 header {
   display: flex;
   align-items: baseline;
-  justify-content: space-between;
   gap: 1em;
 }
 h1 {
+  flex: 1;
+  min-width: 0;
   font-size: calc(3.4 * var(--u));
   color: var(--dim);
 }

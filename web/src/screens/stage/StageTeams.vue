@@ -13,6 +13,8 @@ const { points } = useFormat();
 const marked = computed(() => {
   const { question, rules } = view;
   if (question) return question.floor;
+  // Who has earned a cover is on, though the turn has moved on already.
+  if (view.round?.format === 'counterweight' && view.round.choosing) return view.round.choosing;
   // Where everyone answers and nobody chooses, no turn is told.
   return rules?.floor === 'turn' || view.round?.format === 'board' ? view.turn : null;
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { floors, formats, turnOrders } from '@distaff/core';
+import { brought, floors, formats, rulesView, turnOrders } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRules } from '../../design/useRules.ts';
@@ -16,6 +16,13 @@ const prescribed = computed(() => formats[editor.round.format].prescribes);
 const free = (rule: keyof typeof rules.value) => !(rule in prescribed.value);
 const inForce = computed(() => ({ ...rules.value, ...prescribed.value }));
 const oneByOne = computed(() => inForce.value.floor !== 'everyone');
+/** What a round counts depends on its format. */
+function bringsWord(what: (typeof brought)[number]): string {
+  const own = { knockout: 'countedKnockout', counterweight: 'countedCounterweight' } as const;
+  const { format } = editor.round;
+  const counted = format in own ? own[format as keyof typeof own] : what;
+  return t(`studio.bringsWhat.${what === 'counted' ? counted : what}`);
+}
 const speed = computed({
   get: () => rules.value.speed !== null,
   set: (on: boolean) => (rules.value.speed = on ? { keep: 50, grace: 0 } : null),
@@ -71,7 +78,16 @@ const pace = computed({
         :max="99"
         :label="t('studio.penaltyShare')"
       />
-      <v-radio-group v-model="rules.turns" :label="t('studio.turns')">
+      <v-switch
+        v-if="free('penalty') && rules.penalty !== 'none'"
+        v-model="rules.penaltyClosest"
+        :label="t('studio.penaltyClosest')"
+      />
+      <v-radio-group
+        v-if="inForce.floor === 'turn' || formats[editor.round.format].chosen"
+        v-model="rules.turns"
+        :label="t('studio.turns')"
+      >
         <v-radio v-for="one in turnOrders" :key="one" :value="one" :label="t(`studio.turnOrders.${one}`)" />
       </v-radio-group>
       <NumberField
@@ -114,6 +130,22 @@ const pace = computed({
         :max="10"
         :label="t('studio.lockout')"
       />
+      <NumberField
+        v-if="inForce.floor === 'buzz' || inForce.afterWrong === 'buzz'"
+        v-model="rules.mostDelay"
+        class="short"
+        :min="0"
+        :max="1000"
+        :label="t('studio.mostDelay')"
+      />
+      <v-radio-group v-if="inForce.floor === 'everyone'" v-model="rules.named" :label="t('studio.named')">
+        <v-radio
+          v-for="one in ['all', 'right', 'counts'] as const"
+          :key="one"
+          :value="one"
+          :label="t(`studio.namedWho.${one}`)"
+        />
+      </v-radio-group>
       <v-switch v-if="inForce.floor === 'everyone'" v-model="rules.change" :label="t('studio.mayChange')" />
       <v-switch
         :model-value="rules.optionsWith === 'prompt'"
@@ -131,6 +163,11 @@ const pace = computed({
         v-model="rules.shuffleBySeat"
         :label="t('studio.shuffleBySeat')"
       />
+      <v-switch
+        :model-value="rules.steps === 'joined'"
+        :label="t('studio.joinSteps')"
+        @update:model-value="rules.steps = $event ? 'joined' : 'single'"
+      />
       <v-switch v-model="pace" :label="t('studio.pace')" />
       <NumberField
         v-if="rules.pace !== null"
@@ -139,6 +176,25 @@ const pace = computed({
         :min="2"
         :max="120"
         :label="t('studio.paceSeconds')"
+      />
+      <v-radio-group v-model="rules.brings" :label="t('studio.brings')">
+        <v-radio v-for="one in brought" :key="one" :value="one" :label="bringsWord(one)" />
+      </v-radio-group>
+      <NumberField
+        v-if="rules.brings === 'places'"
+        v-model="rules.placePoints"
+        class="short"
+        :min="0"
+        :max="100000"
+        :label="t('studio.placePoints')"
+      />
+      <NumberField
+        v-if="rules.brings === 'counted' && editor.round.format === 'knockout'"
+        v-model="rules.lifePoints"
+        class="short"
+        :min="0"
+        :max="100000"
+        :label="t('studio.lifePoints')"
       />
       <v-switch
         v-if="editor.index > 0"
@@ -149,7 +205,9 @@ const pace = computed({
       <aside class="told">
         <h2>{{ t('studio.toldToPlayers') }}</h2>
         <ul>
-          <li v-for="one in told(inForce)" :key="one">{{ one }}</li>
+          <li v-for="one in told(rulesView(editor.round.format, inForce), editor.show!.devices)" :key="one">
+            {{ one }}
+          </li>
         </ul>
       </aside>
     </template>

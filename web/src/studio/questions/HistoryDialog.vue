@@ -11,7 +11,7 @@ const open = defineModel<boolean>({ required: true });
 const { id } = defineProps<{ id: string }>();
 const emit = defineEmits<{ restore: [question: Question] }>();
 const { t } = useI18n();
-const { moment } = useFormat();
+const { day } = useFormat();
 const versions = ref<QuestionVersion[]>([]);
 const problem = ref('');
 
@@ -40,7 +40,7 @@ const keyOf = (question: Question): string => {
       <ul>
         <li v-for="version in versions" :key="version.version">
           <div class="grow">
-            <small class="muted">{{ moment(version.at) }} · {{ version.by }}</small>
+            <small class="muted">{{ day(version.at) }} · {{ version.by }}</small>
             <p>
               <b>{{ plainText(version.question.prompt) || t('library.noPrompt') }}</b>
             </p>

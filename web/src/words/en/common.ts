@@ -71,6 +71,9 @@ export const common = {
       'Everyone begins with {n} life. If all miss together, nobody loses one. | Everyone begins with {n} lives. If all miss together, nobody loses one.',
     clock: 'There are {n} seconds for an answer.',
   },
+  wonRound: '{names} wins this round | {names} wins this round | {names} share this round',
+  wonRoundNobody: 'Everyone is level: this round has no winner.',
+  roundWonBy: '{round}: {names}',
   rules: {
     floor: {
       turn: 'The team in turn answers.',
@@ -89,8 +92,28 @@ export const common = {
     },
     speed: 'Faster is more: the value falls from the start, to {keep} % of it at the end of the clock.',
     speedGrace: 'Faster is more: after {grace} s the value falls, to {keep} % of it at the end of the clock.',
+    lowest: 'No loss takes a score below {n}.',
+    turns: {
+      winner: 'Whoever wins a question goes on.',
+      lowest: 'Whoever has the fewest points is next.',
+      drawn: 'The next team is picked at random.',
+    },
+    pace: 'It runs by itself.',
+    brings: {
+      places: 'At the end, each team you leave behind brings you {n} points.',
+      nothing: 'It is played for itself: nothing of it counts for the show.',
+      knockout: 'At the end, each life you have left brings {n} points.',
+      counterweight: 'At the end, your distance from zero is taken off your score.',
+    },
+    combine: {
+      sum: 'Your team gets the points of all its members.',
+      mean: 'Your team gets the average of all its members.',
+      first: 'Your team gets what its first member with a correct answer gets.',
+      majority: 'Your team’s answer is the one that most of its members gave.',
+    },
+    floorAnswers: 'One of you answers for the whole team, and the team gets all of the points.',
     change: 'An answer may be changed until the lock.',
     firstCounts: 'The first answer counts.',
   },
-  place: { 1: '1st', 2: '2nd', 3: '3rd', other: '{n}th' },
+  place: { one: '{n}st', two: '{n}nd', few: '{n}rd', other: '{n}th' },
 };

@@ -1,0 +1,31 @@
+import type { PublicView } from '@distaff/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useFormat } from './useFormat.ts';
+
+/** Who won rounds that have a winner of their own: the one that is on, once it is over, or all of them at the close. */
+export function useWonLines(view: () => PublicView) {
+  const { t } = useI18n();
+  const { list } = useFormat();
+  return computed<string[]>(() => {
+    const { won, phase, teams } = view();
+    const names = (ids: readonly string[]) =>
+      list(ids.flatMap((id) => teams.find((team) => team.id === id)?.name ?? []));
+    if (phase !== 'closed')
+      return won
+        .filter((round) => round.on)
+        .map((round) =>
+          round.teams.length === 0
+            ? t('common.wonRoundNobody')
+            : t('common.wonRound', round.teams.length, { named: { names: names(round.teams) } }),
+        );
+    return won
+      .filter((round) => round.teams.length > 0)
+      .map((round) =>
+        t('common.roundWonBy', {
+          round: round.title || t(`common.formats.${round.format}`),
+          names: names(round.teams),
+        }),
+      );
+  });
+}
