@@ -192,6 +192,7 @@ export { ALLOWANCE, isRunning, remaining, type Clock } from './sitting/clock.ts'
 export { clockOffset, type TimeSample } from './sitting/clockOffset.ts';
 export {
   isStep,
+  movesOn,
   type Actor,
   type Draft,
   type Floor,

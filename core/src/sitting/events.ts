@@ -159,6 +159,11 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
   'outage',
 ]);
 
+/** Steps that leave the host's next one as it was: corrections beside the course of the play. */
+const BESIDE: ReadonlySet<Draft['type']> = new Set(['scored', 'resettled', 'counted']);
+/** Whether an event makes the host's next step another one. */
+export const movesOn = (type: Draft['type']): boolean => isStep.has(type) && !BESIDE.has(type);
+
 /** The events that make a command a step which the host can take back. */
 export const isStep: ReadonlySet<Draft['type']> = new Set([
   'roundBegan',

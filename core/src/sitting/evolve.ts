@@ -6,7 +6,7 @@ import { NO_PACE } from '../show/length/pace.ts';
 import { verdictOf } from '../question/kind.ts';
 import { isRunning } from './clock.ts';
 import { kindInPlay } from './inPlay.ts';
-import { commandKey, isStep, type LoggedEvent } from './events.ts';
+import { commandKey, isStep, movesOn, type LoggedEvent } from './events.ts';
 import type { Cause, LedgerEntry } from './ledger.ts';
 import {
   memberCounts,
@@ -32,7 +32,7 @@ export function evolve(state: SittingState, event: LoggedEvent): void {
     // A round is counted because something else begins, and the step is called by that.
     else if (last.type === 'counted') last.type = event.type;
     state.steppedAt = event.at;
-    state.steppedWith = event.seq;
+    if (movesOn(event.type)) state.steppedWith = event.seq;
     if (state.forward.length > 0) state.forward = [];
   } else if (event.type === 'answered' || event.type === 'buzzed') {
     if (state.forward.length > 0) state.forward = [];

@@ -4,7 +4,7 @@ import {
   due,
   isRefusal,
   isRunning,
-  isStep,
+  movesOn,
   overtaken,
   refuse,
   replay,
@@ -265,8 +265,7 @@ export class SittingHost {
 
   #noteStep({ command, from }: Order, events: readonly LoggedEvent[]): void {
     const by = from ?? (command.type === 'timeUp' ? TIME : null);
-    if (by !== null && events.some((event) => isStep.has(event.type)))
-      this.#lastStep = { by, at: this.#now() };
+    if (by !== null && events.some((event) => movesOn(event.type))) this.#lastStep = { by, at: this.#now() };
   }
 
   /** What is stored is stored, whether or not it can be shown: a picture that fails undoes nothing. */
