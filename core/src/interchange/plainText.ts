@@ -3,16 +3,27 @@ import { joinCell } from './sheet/cells.ts';
 import type { Columns, Field } from './sheet/columns.ts';
 import { MAX_ROWS, type Table } from './sheet/table.ts';
 
-const NUMBERED = /^\s*(?:q(?:uestion)?\s*)?\d{1,5}\s*[.):]\s+(\S.*)$/i;
-const OPTION = /^\s*(\*?)\s*\(?([a-h])[.)]\s*(\S.*?)(\s*\*)?$/i;
-const ANSWER = /^\s*(?:correct\s+)?(?:answers?|ans|key|keys|solution|antwort|lösung)\s*[:=]\s*(.*)$/i;
-const BECAUSE = /^\s*(?:explanation|feedback|because|rationale)\s*[:=]\s*(.*)$/i;
+// A year at the beginning of a line is no number of a question.
+const NUMBERED = /^\s*(?:q(?:uestion)?\s*|frage\s*)?(\d{1,3})\s*[.):]\s+(\S.*)$/i;
+const OPTION =
+  /^\s*(\*?)\s*\(?([a-j])[.):]\s*(\S.*?)(\s*(?:\*|\((?:correct|right|richtig|korrekt)\)|✓|✔))?$/i;
+/** From here on the keys stand in a list of their own. */
+const KEYS = /^\s*(?:answers?|answer\s+key|keys?|solutions?|antworten|lösungen)\s*:?\s*$/i;
+const LISTED = /(\d{1,3})\s*[.):\-–]?\s*\(?([a-j])\)?(?=[\s,;.]|$)/gi;
+const ANSWER =
+  /^\s*(?:correct\s+|richtige\s+)?(?:answers?|ans|keys?|solution|richtig|antwort|lösung|réponse|respuesta|risposta|ответ)\s*[:=]\s*(\S.*)$/i;
+const BECAUSE =
+  /^\s*(?:explanation|feedback|because|rationale|erklärung|explication|explicación|spiegazione)\s*[:=]\s*(.*)$/i;
 
 /** Whether a text looks like written questions rather than like a sheet. */
 export function isQuestionText(text: string): boolean {
   const lines = text.split(/\r\n?|\n/);
   const has = (pattern: RegExp) => lines.filter((line) => pattern.test(line)).length;
-  return has(NUMBERED) + has(ANSWER) > 0 && (has(OPTION) >= 2 || has(ANSWER) > 0) && !/^[^\n]*\t/.test(text);
+  return (
+    has(NUMBERED) + has(ANSWER) > 0 &&
+    (has(OPTION) >= 2 || has(ANSWER) > 0) &&
+    !/^(?!\s*\d{1,3}[.)]\t)[^\n]*\t/.test(text)
+  );
 }
 
 interface Written {
@@ -35,6 +46,9 @@ export function readQuestionText(text: string): { table: Table; columns: Columns
   const written: Written[] = [];
   let last: 'prompt' | 'option' | 'key' | 'explanation' | null = null;
   let fresh = true;
+  const byNumber = new Map<number, Written>();
+  /** Whether the list of keys at the end has begun. */
+  let listed = false;
   const begin = (line: number, prompt: string) => {
     written.push({ line, prompt, options: [], starred: [], key: '', explanation: '' });
     last = 'prompt';
@@ -46,9 +60,17 @@ export function readQuestionText(text: string): { table: Table; columns: Columns
     const answer = ANSWER.exec(line);
     const because = BECAUSE.exec(line);
     const blank = line.trim() === '';
-    if (blank) fresh = true;
-    else if (number) begin(i + 1, number[1]!);
-    else if (own && option && last !== 'explanation') {
+    if (KEYS.test(line) && written.length > 0) listed = true;
+    else if (listed) {
+      for (const [, n, letter] of line.matchAll(LISTED)) {
+        const meant = byNumber.get(Number(n));
+        if (meant) meant.key = letter!;
+      }
+    } else if (blank) fresh = true;
+    else if (number) {
+      begin(i + 1, number[2]!);
+      byNumber.set(Number(number[1]), written.at(-1)!);
+    } else if (own && option && last !== 'explanation') {
       if (option[1] || option[4]) own.starred.push(option[2]!.toUpperCase());
       own.options.push(option[3]!);
       last = 'option';

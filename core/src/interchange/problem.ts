@@ -3,6 +3,8 @@ export type ProblemCode =
   | 'noPrompt'
   | 'noKey'
   | 'keyUnknown'
+  | 'keyDoubtful'
+  | 'numberDoubtful'
   | 'keysTooMany'
   | 'tooFewOptions'
   | 'tooManyOptions'
@@ -28,4 +30,6 @@ export interface ImportProblem {
   found: string;
   /** What would be put in its place by one click; null where only a person can say. */
   mend: string | null;
+  /** The options that are meant, by their ids, where the mend is about several. */
+  keys?: string[];
 }

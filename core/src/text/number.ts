@@ -1,4 +1,21 @@
 /**
+ * The other number that a text may mean: a single comma or point before just three digits is the decimal
+ * sign to some and parts thousands for others ("1,250" is 1.25 or 1250). Null where it means one alone.
+ */
+export function otherReading(text: string): number | null {
+  const found = /^([+-]?)(\d{1,3})[.,](\d{3})$/.exec(numberIn(text));
+  return found && found[2] !== '0' ? Number(`${found[1]}${found[2]}${found[3]}`) : null;
+}
+/** The number at the beginning of a text, with its marks and nothing else. */
+const numberIn = (text: string): string =>
+  /^[+-]?[\d.,]+/.exec(
+    text
+      .normalize('NFKC')
+      .replace(/[\u2212\u2013]/g, '-')
+      .trim(),
+  )?.[0] ?? '';
+
+/**
  * Reads a typed number: a decimal point or comma, blanks or apostrophes between thousands, a sign
  * (also the true minus), an exponent. "1,250.5", "1.250,5", "1 250,5" and "1'250.5" are all 1250.5.
  * A single comma or point is taken for the decimal sign ("1,250" is 1.25), except where groups of

@@ -21,6 +21,8 @@ export const joinPair = (left: string, right: string): string =>
   `${left.replace(/[\\=]/g, '\\$&')} = ${right.replace(/[\\=]/g, '\\$&')}`.trim();
 
 export function splitPair(cell: string): { left: string; right: string } | null {
+  const arrow = /^(.+?)\s*(?:->|→|⇒|=>)\s*(.+)$/.exec(cell);
+  if (arrow && !/(?<!\\)=(?!>)/.test(cell)) return { left: arrow[1]!.trim(), right: arrow[2]!.trim() };
   const [left, right, more] = splitCell(cell, '=');
   return left !== undefined && right !== undefined && more === undefined ? { left, right } : null;
 }

@@ -38,30 +38,168 @@ export const repeated: readonly Field[] = ['option', 'right', 'wrong', 'tags'];
 
 /** Names that people give to columns, folded; ours come first. */
 const names: Record<Field, string[]> = {
-  kind: ['kind', 'type', 'question type', 'kind of question', 'format'],
-  prompt: ['prompt', 'question', 'question text', 'text', 'stem', 'q', 'frage', 'front', 'term'],
-  option: ['option', 'answer', 'choice', 'possible answer', 'antwort'],
-  right: ['right answer', 'correct option', 'correct choice'],
-  wrong: ['wrong', 'wrong answer', 'incorrect', 'incorrect answer', 'distractor'],
-  key: ['key', 'correct', 'correct answer', 'solution', 'right', 'answer key', 'back', 'definition'],
+  kind: ['kind', 'type', 'question type', 'kind of question', 'format', 'typ', 'fragetyp', 'tipo', 'тип'],
+  prompt: [
+    'prompt',
+    'question',
+    'question text',
+    'text',
+    'stem',
+    'q',
+    'front',
+    'term',
+    'frage',
+    'fragetext',
+    'aufgabe',
+    'enonce',
+    'pregunta',
+    'enunciado',
+    'domanda',
+    'вопрос',
+  ],
+  option: [
+    'option',
+    'answer',
+    'choice',
+    'possible answer',
+    'antwort',
+    'antwortmoglichkeit',
+    'auswahl',
+    'reponse',
+    'choix',
+    'proposition',
+    'respuesta',
+    'opcion',
+    'risposta',
+    'opzione',
+    'ответ',
+    'вариант',
+    'вариант ответа',
+  ],
+  right: ['right answer', 'right option', 'correct option', 'correct choice'],
+  wrong: [
+    'wrong',
+    'wrong answer',
+    'wrong option',
+    'incorrect',
+    'incorrect answer',
+    'incorrect option',
+    'distractor',
+    'falsche antwort',
+    'mauvaise reponse',
+    'respuesta incorrecta',
+    'risposta errata',
+    'неправильный ответ',
+  ],
+  key: [
+    'key',
+    'correct',
+    'correct answer',
+    'solution',
+    'right',
+    'answer key',
+    'back',
+    'definition',
+    'losung',
+    'richtig',
+    'richtige antwort',
+    'bonne reponse',
+    'reponse correcte',
+    'corrige',
+    'respuesta correcta',
+    'solucion',
+    'correcta',
+    'risposta corretta',
+    'risposta esatta',
+    'soluzione',
+    'правильный ответ',
+    'решение',
+  ],
   marking: ['marking', 'marks'],
   tolerance: ['tolerance'],
   unit: ['unit'],
   units: ['other units'],
   forgive: ['forgive'],
-  clock: ['clock', 'time', 'time limit', 'seconds', 'time limit seconds', 'duration'],
+  clock: [
+    'clock',
+    'time',
+    'time limit',
+    'seconds',
+    'time limit seconds',
+    'duration',
+    'zeit',
+    'sekunden',
+    'temps',
+    'duree',
+    'tiempo',
+    'segundos',
+    'tempo',
+    'secondi',
+    'время',
+    'секунды',
+  ],
   weight: ['weight'],
-  explanation: ['explanation', 'feedback', 'rationale', 'comment'],
+  explanation: [
+    'explanation',
+    'feedback',
+    'rationale',
+    'comment',
+    'erklarung',
+    'begrundung',
+    'explication',
+    'explicacion',
+    'spiegazione',
+    'объяснение',
+  ],
   onRight: ['on right', 'said on right', 'correct feedback'],
   onWrong: ['on wrong', 'said on wrong', 'incorrect feedback'],
-  notes: ['notes', 'host notes', 'note', 'remarks'],
-  tags: ['tags', 'tag', 'category', 'topic', 'subject', 'keywords'],
-  difficulty: ['difficulty', 'level'],
-  language: ['language', 'lang'],
+  notes: ['notes', 'host notes', 'note', 'remarks', 'notizen', 'anmerkung', 'remarques', 'notas', 'заметки'],
+  tags: [
+    'tags',
+    'tag',
+    'category',
+    'topic',
+    'subject',
+    'keywords',
+    'kategorie',
+    'thema',
+    'categorie',
+    'theme',
+    'categoria',
+    'tema',
+    'argomento',
+    'категория',
+    'тема',
+  ],
+  difficulty: [
+    'difficulty',
+    'level',
+    'schwierigkeit',
+    'niveau',
+    'difficulte',
+    'dificultad',
+    'nivel',
+    'difficolta',
+    'livello',
+    'сложность',
+    'уровень',
+  ],
+  language: ['language', 'lang', 'sprache', 'langue', 'idioma', 'lingua', 'язык'],
   trueAsOf: ['true as of', 'as of'],
   checkAgainBy: ['check again by', 'expires', 'review by'],
-  credit: ['credit', 'source', 'author', 'reference', 'licence', 'license'],
-  picture: ['picture', 'image'],
+  credit: [
+    'credit',
+    'source',
+    'author',
+    'reference',
+    'licence',
+    'license',
+    'quelle',
+    'fuente',
+    'fonte',
+    'источник',
+  ],
+  picture: ['picture', 'image', 'bild', 'imagen', 'immagine', 'картинка', 'изображение'],
   optionPictures: ['option pictures'],
   answerPicture: ['answer picture', 'answer image'],
   sound: ['sound', 'audio'],
@@ -69,18 +207,20 @@ const names: Record<Field, string[]> = {
   readAloud: ['read aloud'],
 };
 const byName = new Map(
-  Object.entries(names).flatMap(([field, list]) => list.map((name) => [name, field as Field])),
+  Object.entries(names).flatMap(([field, list]) => list.map((name) => [foldText(name), field as Field])),
 );
 
 /** The field that a column's name speaks of: "Option 3", "answer B" and "wrong1" count as their kin. */
 export function fieldOf(name: string): Field | null {
   const folded = foldText(name).replace(/#/g, '').trim();
-  const bare = folded.replace(/\s*(?:\d{1,2}|\b[a-h])$/, '').trim();
+  const bare = folded.replace(/\s*(?:\d{1,2}|\b[a-h]|(?<=\s)[абвг])$/u, '').trim();
   return byName.get(folded) ?? (bare === folded ? null : (byName.get(bare) ?? null));
 }
 
 export interface Columns {
   hasHeader: boolean;
+  /** Rows above the header – a title, an empty line – that are left out. */
+  skip?: number;
   fields: (Field | null)[];
 }
 
@@ -90,11 +230,13 @@ export interface Columns {
  */
 export function guessColumns({ rows }: Table): Columns {
   const width = Math.max(...rows.map(({ cells }) => cells.length));
-  const first = rows[0]!.cells;
-  const named = Array.from({ length: width }, (_, i) => fieldOf(first[i] ?? ''));
-  const known = named.filter((field) => field !== null).length;
-  if (known >= Math.min(2, width) && (named.includes('prompt') || named.includes('key')))
-    return { hasHeader: true, fields: onceEach(withAnswers(named, first)) };
+  // A title may stand above the header.
+  for (const [skip, { cells }] of rows.slice(0, TITLE_ROWS).entries()) {
+    const named = Array.from({ length: width }, (_, i) => fieldOf(cells[i] ?? ''));
+    const known = named.filter((field) => field !== null).length;
+    const enough = known >= Math.min(2, width) && (named.includes('prompt') || named.includes('key'));
+    if (enough) return { hasHeader: true, skip, fields: onceEach(withAnswers(named, cells)) };
+  }
   const byNumber = Array.from({ length: width }, (_, i): Field | null => {
     if (i === 0) return 'prompt';
     if (width === 2) return 'key';
@@ -103,12 +245,18 @@ export function guessColumns({ rows }: Table): Columns {
   return { hasHeader: false, fields: byNumber };
 }
 
+/** So many rows are looked through for the header. */
+const TITLE_ROWS = 5;
+
 /** A lone column "answer" is the key, not an option. */
 function withAnswers(named: (Field | null)[], header: string[]): (Field | null)[] {
   const options = named.filter((field) => field === 'option').length;
   if (options !== 1 || named.includes('key')) return named;
   return named.map((field, i) =>
-    field === 'option' && /^(answer|antwort)$/.test(foldText(header[i] ?? '')) ? 'key' : field,
+    field === 'option' &&
+    /^(answer|antwort|reponse|respuesta|risposta|ответ)$/.test(foldText(header[i] ?? ''))
+      ? 'key'
+      : field,
   );
 }
 

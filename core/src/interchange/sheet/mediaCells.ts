@@ -5,7 +5,8 @@ import type { Question } from '../../question/question.ts';
 import { foldText } from '../../text/fold.ts';
 import { joinCell, splitCell } from './cells.ts';
 import type { Field } from './columns.ts';
-import { flat, truths, type SheetRow } from './sheetRow.ts';
+import { flat, type SheetRow } from './sheetRow.ts';
+import { truths } from './words.ts';
 
 /*
  * A picture in one cell: file | what is seen | made by | licence | width x height | focus | where it was cut out.

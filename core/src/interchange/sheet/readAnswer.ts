@@ -1,12 +1,13 @@
-import { nearestWord } from '../../library/spelling.ts';
 import { kindOf, type ContentOf, type KindName } from '../../question/kinds/index.ts';
 import { MAX_OPTIONS, type Option } from '../../question/kinds/options.ts';
 import { MAX_ACCEPTED } from '../../question/kinds/text.ts';
 import type { Question } from '../../question/question.ts';
 import { foldText } from '../../text/fold.ts';
-import { readNumber } from '../../text/number.ts';
+import { otherReading, readNumber } from '../../text/number.ts';
 import { splitCell, splitPair } from './cells.ts';
-import { truths, type SheetRow } from './sheetRow.ts';
+import { keyPlaces } from './readKey.ts';
+import type { SheetRow } from './sheetRow.ts';
+import { truths } from './words.ts';
 
 function optionsFrom(row: SheetRow, list: readonly string[]): Option[] {
   if (list.length > MAX_OPTIONS) row.say('tooManyOptions', 'option', list.slice(MAX_OPTIONS).join(' | '));
@@ -19,26 +20,6 @@ function optionsFrom(row: SheetRow, list: readonly string[]): Option[] {
   if (new Set(folded).size < folded.length) row.say('equalOptions', 'option', list.join(' | '));
   return kept;
 }
-/** The option that a letter, a number or a text means; what means none is said, with the nearest. */
-function optionFor(row: SheetRow, part: string, options: readonly Option[]): Option | null {
-  const place = /^option ([1-8])$/i.exec(part)?.[1];
-  if (place && options[Number(place) - 1]) return options[Number(place) - 1]!;
-  const folded = foldText(part);
-  const byText = options.find((option) => foldText(option.text) === folded);
-  if (byText) return byText;
-  if (/^[a-h]$/i.test(part)) {
-    const byLetter = options[part.toUpperCase().charCodeAt(0) - 65];
-    if (byLetter) return byLetter;
-  }
-  if (/^[1-8]$/.test(part) && options[Number(part) - 1]) return options[Number(part) - 1]!;
-  const near = nearestWord(
-    folded,
-    options.map((option) => foldText(option.text)),
-  );
-  const meant = options.find((option) => foldText(option.text) === near);
-  row.say('keyUnknown', 'key', part, meant ? meant.text : null);
-  return null;
-}
 function keysAmong(row: SheetRow, options: readonly Option[]): Option[] {
   if (row.keyFromColumns && row.rights.length > 0) return options.slice(0, row.rights.length);
   if (row.keyFromColumns && row.key) return options.slice(0, 1);
@@ -46,9 +27,13 @@ function keysAmong(row: SheetRow, options: readonly Option[]): Option[] {
     row.say('noKey', 'key', '');
     return [];
   }
-  const whole = options.find((option) => foldText(option.text) === foldText(row.key));
-  if (whole) return [whole];
-  return row.keyParts().flatMap((part) => optionFor(row, part, options) ?? []);
+  const texts = options.map((option) => option.text);
+  return keyPlaces(row, texts).flatMap((key) => {
+    if ('place' in key) return options[key.place] ?? [];
+    const meant = key.near === null ? null : (texts[key.near] ?? null);
+    row.say(key.doubt ? 'keyDoubtful' : 'keyUnknown', 'key', key.found, meant);
+    return [];
+  });
 }
 
 /** The answer of a row as far as it could be understood; the rest is said. */
@@ -57,7 +42,14 @@ export function readAnswer(row: SheetRow, named: KindName): Question['answer'] {
     case 'choice': {
       const options = optionsFrom(row, row.texts);
       const found = keysAmong(row, options);
-      if (found.length > 1) row.say('keysTooMany', 'key', row.key, 'many');
+      if (found.length > 1)
+        row.problems.push({
+          code: 'keysTooMany',
+          field: 'key',
+          found: row.key,
+          mend: 'many',
+          keys: found.map((option) => option.id),
+        });
       return { kind: 'choice', options, key: found.length === 1 ? found[0]!.id : null };
     }
     case 'many': {
@@ -138,9 +130,13 @@ function readPairs(row: SheetRow): ContentOf<'match'> {
 function readNumeric(row: SheetRow): ContentOf<'number'> {
   const blank = kindOf('number').blank(row.newId) as ContentOf<'number'>;
   const read = readNumber(row.key);
+  const second = otherReading(row.key);
+  // What goes on like a fraction, a time or a span is none of the numbers in it.
+  const odd = read !== null && /^[/:\-–]\s*\d/.test(read.rest);
   if (row.key === '') row.say('noKey', 'key', '');
-  else if (!read) row.say('keyUnknown', 'key', row.key);
-  const unit = row.cut('unit', row.one('unit') || (read?.rest ?? ''), 20);
+  else if (!read || odd) row.say('keyUnknown', 'key', row.key);
+  else if (second !== null) row.say('numberDoubtful', 'key', row.key, String(second));
+  const unit = row.cut('unit', row.one('unit') || (odd ? '' : (read?.rest ?? '')), 20);
   const percent = row.one('tolerance').endsWith('%');
   const tolerance =
     row.one('tolerance') === '' ? 0 : readNumber(row.one('tolerance').replace('%', ''))?.value;
@@ -153,7 +149,7 @@ function readNumeric(row: SheetRow): ContentOf<'number'> {
     });
   return {
     ...blank,
-    key: read?.value ?? null,
+    key: odd || second !== null ? null : (read?.value ?? null),
     unit,
     units: units.slice(0, 8),
     tolerance: Math.max(0, tolerance ?? 0),

@@ -1,7 +1,9 @@
 import { kindNames, type KindName } from '../../question/kinds/index.ts';
 import { foldText } from '../../text/fold.ts';
 import { readNumber } from '../../text/number.ts';
-import { truths, type SheetRow } from './sheetRow.ts';
+import { keyPlaces } from './readKey.ts';
+import type { SheetRow } from './sheetRow.ts';
+import { truths } from './words.ts';
 
 /** Words for kinds in foreign sheets, folded, beside our own names. */
 const kindWords: Record<string, KindName> = {
@@ -47,11 +49,12 @@ export function readKind(row: SheetRow): KindName {
 
 function guessKind(row: SheetRow): KindName {
   if (row.texts.length > 0) {
-    if (row.rights.length > 1 || row.keyParts().length > 1) return 'many';
+    if (row.rights.length > 1 || keyPlaces(row, row.texts).length > 1) return 'many';
     if (row.texts.length === 2 && row.texts.every((text) => foldText(text) in truths)) return 'truefalse';
     return 'choice';
   }
   if (foldText(row.key) in truths) return 'truefalse';
   const number = readNumber(row.key);
-  return number && number.rest.length <= 12 && !/\s/.test(number.rest) ? 'number' : 'text';
+  // What goes on like a fraction, a time or a span is no number with a unit.
+  return number && number.rest.length <= 12 && !/\s|\d/.test(number.rest) ? 'number' : 'text';
 }

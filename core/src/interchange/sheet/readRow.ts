@@ -18,8 +18,9 @@ export function readRow(
   cells: readonly string[],
   columns: readonly (Field | null)[],
   newId: () => string,
+  countsFrom: 0 | 1 | null = 1,
 ): ReadRow {
-  const row = new SheetRow(cells, columns, newId);
+  const row = new SheetRow(cells, columns, newId, countsFrom);
   const question = blankQuestion(newId);
   question.prompt = row.cut('prompt', row.one('prompt'), 1000);
   if (question.prompt === '') row.say('noPrompt', 'prompt', '');

@@ -5,6 +5,7 @@ import { readNumber } from '../../text/number.ts';
 import { languageTag } from '../../text/schemas.ts';
 import { splitCell } from './cells.ts';
 import { readDate } from './date.ts';
+import { difficultyWords } from './words.ts';
 import { flat, type SheetRow } from './sheetRow.ts';
 
 /** Everything of a row beside prompt and answer. */
@@ -34,7 +35,8 @@ export function readSettings(row: SheetRow, question: Question): void {
   );
   question.tags = [...known.values()].slice(0, MAX_TAGS).map((tag) => row.cut('tags', tag, 40));
   const difficulty = foldText(row.one('difficulty'));
-  question.difficulty = difficulties.find((name) => name === difficulty) ?? null;
+  question.difficulty =
+    difficulties.find((name) => name === difficulty) ?? difficultyWords[difficulty] ?? null;
   if (!question.difficulty && difficulty !== '') row.say('unknownWord', 'difficulty', row.one('difficulty'));
   const language = row.one('language');
   if (v.safeParse(languageTag, language).success) question.language = language;

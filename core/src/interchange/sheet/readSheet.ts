@@ -11,6 +11,21 @@ export interface ImportRow extends ReadRow {
   line: number;
 }
 
+/**
+ * From which number keys count their options: from 1, unless a 0 stands among them or in the names of the
+ * columns. Then nobody can say, and every number is told as a doubt.
+ */
+function countedFrom(
+  fields: Columns['fields'],
+  body: readonly (readonly string[])[],
+  header: readonly string[],
+): 1 | null {
+  const key = fields.indexOf('key');
+  const zero = body.some((cells) => /^0(?:[.,]0+)?$/.test(cells[key] ?? ''));
+  const named = fields.some((field, i) => field === 'option' && /\D0$/.test(header[i] ?? ''));
+  return fields.includes('option') && (zero || named) ? null : 1;
+}
+
 /** Rows of which nothing can be said before the next call, so that a long reading can be told and stopped. */
 const AT_ONCE = 200;
 
@@ -20,18 +35,23 @@ const AT_ONCE = 200;
  */
 export function* readSheet(
   { rows, brokenQuotes }: Table,
-  { hasHeader, fields }: Columns,
+  { hasHeader, skip = 0, fields }: Columns,
   cards: number | null,
   newId: () => string,
   random: Random,
 ): Generator<number, ImportRow[]> {
-  const body = hasHeader ? rows.slice(1) : rows;
+  const body = hasHeader ? rows.slice(skip + 1) : rows;
+  const countsFrom = countedFrom(
+    fields,
+    body.map(({ cells }) => cells),
+    hasHeader ? (rows[skip]?.cells ?? []) : [],
+  );
   const broken = new Set(brokenQuotes);
   const seen = new Map<string, number>();
   const read: ImportRow[] = [];
   const drawn = cards === null ? null : fromCards();
   for (const [i, { line, cells }] of body.entries()) {
-    const row: ImportRow = { ...(drawn ? drawn[i]! : readRow(cells, fields, newId)), line };
+    const row: ImportRow = { ...(drawn ? drawn[i]! : readRow(cells, fields, newId, countsFrom)), line };
     if (broken.has(line))
       row.problems.push({
         code: 'brokenQuotes',

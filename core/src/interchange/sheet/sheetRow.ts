@@ -1,6 +1,5 @@
 import { foldText } from '../../text/fold.ts';
 import type { ImportProblem, ProblemCode } from '../problem.ts';
-import { splitCell } from './cells.ts';
 import type { Field } from './columns.ts';
 
 /** A row of a sheet while it is read: its cells by what they hold, and what was not understood so far. */
@@ -14,11 +13,21 @@ export class SheetRow {
   /** "Right answer" and "wrong answer" columns: the key is the first of them, no letter need be given. */
   readonly keyFromColumns: boolean;
   readonly key: string;
+  /** From which number options are counted in the key column; null where nobody can say. */
+  readonly countsFrom: 0 | 1 | null;
+  /** Where the option of each column stands among those that hold one: a letter or number means the column. */
+  readonly #placeOfColumn: readonly (number | null)[];
   /** Places of options or pairs that have a picture: those may go without words. */
   readonly pictured: ReadonlySet<number>;
 
-  constructor(cells: readonly string[], columns: readonly (Field | null)[], newId: () => string) {
+  constructor(
+    cells: readonly string[],
+    columns: readonly (Field | null)[],
+    newId: () => string,
+    countsFrom: 0 | 1 | null = 1,
+  ) {
     this.newId = newId;
+    this.countsFrom = countsFrom;
     columns.forEach((column, i) => {
       const cell = cells[i];
       if (column && cell) this.#byField.set(column, [...this.all(column), cell]);
@@ -32,7 +41,10 @@ export class SheetRow {
         .flatMap((line) => (/^[A-H]: /.test(line) ? [line.charCodeAt(0) - 65] : [])),
     );
     const written = columns.flatMap((column, i) => (column === 'option' ? [flat(cells[i] ?? '')] : []));
-    const options = written.filter((text, i) => text !== '' || this.pictured.has(i));
+    const isThere = (text: string, i: number) => text !== '' || this.pictured.has(i);
+    const options = written.filter(isThere);
+    let place = 0;
+    this.#placeOfColumn = written.map((text, i) => (isThere(text, i) ? place++ : null));
     this.keyFromColumns = this.rights.length > 0 || wrongs.length > 0;
     this.texts = this.keyFromColumns
       ? [...(this.rights.length ? this.rights : this.key ? [this.key] : []), ...options, ...wrongs]
@@ -61,23 +73,14 @@ export class SheetRow {
     if (!known && found !== '') this.say('unknownWord', field, this.one(field), usual);
     return known ?? usual;
   }
-  /** Letters or texts of several keys: between bars, or letters between commas. */
-  keyParts(): string[] {
-    if (/^[a-h](?:\s*[,;&]\s*[a-h])+$/i.test(this.key))
-      return this.key.split(/[,;&]/).map((part) => part.trim());
-    return splitCell(this.key).filter((part) => part !== '');
+  /**
+   * The place among the options of what stands in the column with this number (from 0); undefined where
+   * there is no such column or it is empty.
+   */
+  placeOf(column: number): number | undefined {
+    return this.keyFromColumns ? column : (this.#placeOfColumn[column] ?? undefined);
   }
 }
 
 /** On one line. */
 export const flat = (text: string): string => text.replace(/\s*\n\s*/g, ' ');
-
-/** Words for yes and no, folded. */
-export const truths: Readonly<Record<string, boolean>> = {
-  true: true,
-  t: true,
-  yes: true,
-  false: false,
-  f: false,
-  no: false,
-};

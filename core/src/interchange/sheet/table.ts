@@ -54,10 +54,12 @@ function delimiterOf(text: string): string {
  */
 export function readTable(text: string): { table: Table } | { trouble: TableTrouble } {
   if (text.length > MAX_TEXT) return { trouble: 'tooLong' };
-  const plain = text.replace(/^\uFEFF/, '');
+  // A first line "sep=;" is a word to the spreadsheet, not to the reader.
+  const told = /^\uFEFF?sep=(.)\r?\n/.exec(text);
+  const plain = told ? text.slice(told[0].length) : text.replace(/^\uFEFF/, '');
   if (plain.includes('\0')) return { trouble: 'notText' };
   const parsed = Papa.parse<string[]>(plain, {
-    delimiter: delimiterOf(plain),
+    delimiter: told?.[1] ?? delimiterOf(plain),
     skipEmptyLines: false,
   });
   const got = tableOf(parsed.data);

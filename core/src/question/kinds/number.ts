@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { foldText } from '../../text/fold.ts';
-import { readNumber } from '../../text/number.ts';
+import { otherReading, readNumber } from '../../text/number.ts';
 import { line } from '../../text/schemas.ts';
 import type { AnswerKind } from '../kind.ts';
 
@@ -30,6 +30,8 @@ export interface NumberAnswer {
   value: number;
   /** As it was typed. */
   text: string;
+  /** What else it may mean ("1,250"), in the unit of the key: whoever meant that is right as well. */
+  other?: number;
 }
 
 const Wire = v.object({ text: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(40)) });
@@ -37,6 +39,9 @@ const Wire = v.object({ text: v.pipe(v.string(), v.trim(), v.minLength(1), v.max
 /** Decimal fractions are not exact in binary: what differs by less than this share is equal. */
 const HAIR = 1e-9;
 const offBy = (value: number, key: number) => Math.abs(value - key);
+/** How far an answer is off, in that of its meanings which is nearer. */
+const nearest = ({ value, other }: NumberAnswer, key: number) =>
+  Math.min(offBy(value, key), other === undefined ? Infinity : offBy(other, key));
 const hairOf = (key: number) => HAIR * Math.max(1, Math.abs(key));
 
 /** How far from the key an answer may be and still be right, in the unit of the key. */
@@ -71,19 +76,22 @@ export const number: AnswerKind<NumberContent, NumberAnswer> = {
     if (!parsed.success || !typed) return null;
     const { text } = parsed.output;
     const rest = foldText(typed.rest);
-    if (rest === '' || rest === foldText(unit)) return { value: typed.value, text };
-    const other = units.find((one) => foldText(one.name) === rest);
-    return other ? { value: typed.value * other.factor, text } : null;
+    const own = rest === '' || rest === foldText(unit);
+    const factor = own ? 1 : units.find((one) => foldText(one.name) === rest)?.factor;
+    if (factor === undefined) return null;
+    const second = otherReading(text);
+    const value = typed.value * factor;
+    return second === null ? { value, text } : { value, text, other: second * factor };
   },
   mark(content, answer, among) {
     const { key, marking } = content;
     if (key === null) return null;
-    const off = offBy(answer.value, key);
+    const off = nearest(answer, key);
     if (off <= toleranceOf(content) + hairOf(key)) return 1;
     if (marking !== 'closest') return 0;
     // Alone it is the closest of one: whether that is close enough is for the host to say.
     if (among.length < 2) return null;
-    return among.every((one) => off <= offBy(one.value, key) + hairOf(key)) ? 1 : 0;
+    return among.every((one) => off <= nearest(one, key) + hairOf(key)) ? 1 : 0;
   },
   show: (_content, _order, { text }) => ({ slots: [], text }),
   key: (content) => {

@@ -67,6 +67,8 @@ export const bring = {
     noPrompt: 'There is no question text.',
     noKey: 'No key is given.',
     keyUnknown: 'The key “{found}” is none of the options.',
+    keyDoubtful: 'The correct answer “{found}” can be read in more than one way.',
+    numberDoubtful: '“{found}” can be read as two numbers: with a decimal sign, or with thousands.',
     keysTooMany: 'Several keys are given (“{found}”), but one is allowed.',
     tooFewOptions: 'There are too few options (“{found}”).',
     tooManyOptions: 'There are too many: “{found}” was left out.',
