@@ -49,7 +49,7 @@ export function readSetPackage(
         mend: null,
       })),
   }));
-  return { title: read.file.set.title, set: read.file.set, rows, media };
+  return { title: read.file.set.title, set: read.file.set, rows, broken: [], media };
 }
 
 function withoutWholes(question: Question): Question {

@@ -110,7 +110,7 @@ export function writeManifest(
 /** @returns title and items of a package, or why it cannot be read. */
 export function readManifest(
   xml: string,
-): { title: string; items: ItemResource[] } | { wrong: 'entities' | 'notXml'; at: string } {
+): { title: string; items: ItemResource[]; tests: string[] } | { wrong: 'entities' | 'notXml'; at: string } {
   const root = readXml(xml);
   if ('wrong' in root) return root;
   const about = root.children.find(
@@ -118,18 +118,24 @@ export function readManifest(
   );
   const title = about && first(about, 'title');
   const resources = first(root, 'resources');
-  const items = (resources ? all(resources, 'resource') : []).filter((one) =>
-    /imsqti_item/i.test(one.attributes.type ?? ''),
-  );
+  const listed = resources ? all(resources, 'resource') : [];
+  const items = listed.filter((one) => /imsqti_item/i.test(one.attributes.type ?? ''));
+  /** Paths may be told from a base of the manifest, of all resources, or of one (XML Base). */
+  const based = (one: XmlElement, href: string) =>
+    [root, resources, one].reduce((path, at) => path + (at?.attributes.base ?? ''), '') + href;
+  const hrefOf = (one: XmlElement) => one.attributes.href ?? first(one, 'file')?.attributes.href ?? '';
   return {
     title: (title ? textOf(title) : '').replace(/\s+/g, ' ').trim().slice(0, 120),
+    tests: listed
+      .filter((one) => /imsqti_(?:test|assessment)/i.test(one.attributes.type ?? ''))
+      .map((one) => based(one, hrefOf(one))),
     items: items.map((one) => {
       const rights = first(one, 'rights');
       const difficulty = first(one, 'difficulty');
       const value = difficulty && first(difficulty, 'value');
       return {
-        href: one.attributes.href ?? first(one, 'file')?.attributes.href ?? '',
-        files: all(one, 'file').map((file) => file.attributes.href ?? ''),
+        href: based(one, hrefOf(one)),
+        files: all(one, 'file').map((file) => based(one, file.attributes.href ?? '')),
         tags: [
           ...new Set(
             all(one, 'keyword')

@@ -21,6 +21,16 @@ const BLOCKS = new Set([
   'section',
 ]);
 
+/** Text as it stands: signs that mark something are taken back, but not in formulas, and a gap is no mark. */
+const plain = (text: string): string =>
+  text
+    .split(FORMULA)
+    .map((part, i) =>
+      i % 2 === 1 ? part : part.replace(/_{3,}|[*_`\\~]/g, (sign) => (sign.length > 2 ? sign : `\\${sign}`)),
+    )
+    .join('');
+const FORMULA = /(\$[^$\s](?:[^$]*[^$\s])?\$)/;
+
 /** Reads the flow of an item as small Markdown. `unsaid` hears of elements whose meaning is lost. */
 export function toMarkdown(
   nodes: readonly XmlNode[],
@@ -38,7 +48,7 @@ export function toMarkdown(
       .join('');
   const flow = (children: readonly XmlNode[]): string => children.map(one).join('');
   const one = (child: XmlNode): string => {
-    if (typeof child === 'string') return child.replace(/\s+/g, ' ').replace(/[*_`\\~]/g, '\\$&');
+    if (typeof child === 'string') return plain(child.replace(/\s+/g, ' '));
     const mark = MARKS[child.name];
     if (mark) {
       const inner = child.name === 'code' ? textOf(child) : flow(child.children);
@@ -80,16 +90,17 @@ function inline(text: string): XmlNode[] {
     else nodes.push(part);
   };
   const pattern =
-    /\\([*_`$~\\])|(`)([^`]+)`|(\$[^$]+\$)|\*\*(?=\S)(.+?\S|\S)\*\*|\*(?=\S)(.+?\S|\S)\*|(?<![\p{L}\p{N}])_(?=\S)(.+?\S|\S)_(?![\p{L}\p{N}])/gu;
+    /(_{3,})|\\([*_`$~\\])|(`)([^`]+)`|(\$[^$]+\$)|\*\*(?=\S)(.+?\S|\S)\*\*|\*(?=\S)(.+?\S|\S)\*|(?<![\p{L}\p{N}])_(?=\S)(.+?\S|\S)_(?![\p{L}\p{N}])/gu;
   let at = 0;
   for (const found of text.matchAll(pattern)) {
     if (found.index > at) add(text.slice(at, found.index));
     at = found.index + found[0].length;
-    if (found[1] !== undefined) add(found[1]);
-    else if (found[2]) nodes.push(element('code', {}, found[3]!));
-    else if (found[4]) add(found[4]);
-    else if (found[5] !== undefined) nodes.push(element('strong', {}, ...inline(found[5])));
-    else nodes.push(element('em', {}, ...inline(found[6] ?? found[7] ?? '')));
+    const [, gap, meant, code, inCode, formula, strong, star, line] = found;
+    if (gap ?? meant) add((gap ?? meant)!);
+    else if (code) nodes.push(element('code', {}, inCode!));
+    else if (formula) add(formula);
+    else if (strong !== undefined) nodes.push(element('strong', {}, ...inline(strong)));
+    else nodes.push(element('em', {}, ...inline(star ?? line ?? '')));
   }
   if (at < text.length) add(text.slice(at));
   return nodes;

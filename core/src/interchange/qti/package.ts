@@ -4,8 +4,9 @@ import { resolvePath } from '../archive.ts';
 import { decode } from '../decode.ts';
 import type { ImportRow } from '../sheet/readSheet.ts';
 import { readManifest, writeManifest, type ItemResource } from './manifest.ts';
-import type { QtiVersion } from './names.ts';
+import { asVersion2, type QtiVersion } from './names.ts';
 import { readItem } from './readItem.ts';
+import { all, readXml } from './xml.ts';
 import { mediaOf } from '../../media/ofQuestion.ts';
 import { writeItem } from './writeItem.ts';
 
@@ -60,6 +61,8 @@ export type PackageTrouble = 'entities' | 'notXml' | 'noItems';
 export interface ReadPackage {
   title: string;
   rows: ImportRow[];
+  /** Parts of the package that could not be read, by their paths; the others are in `rows`. */
+  broken: string[];
   media: Map<string, { path: string; bytes: Uint8Array }>;
 }
 
@@ -77,7 +80,11 @@ export function readQtiPackage(
     if ('wrong' in read) return { trouble: read.wrong, at: manifest };
     ({ title } = read);
     base = manifest;
-    resources = read.items;
+    resources = inOrderOf(
+      read.items,
+      read.tests.flatMap((test) => refsOf(files, resolvePath(base, test))),
+      (href) => resolvePath(base, href),
+    );
   } else
     resources = [...files.keys()]
       .filter((name) => /\.xml$/i.test(name))
@@ -99,19 +106,27 @@ export function readQtiPackage(
     return name;
   };
   const rows: ImportRow[] = [];
+  const broken: string[] = [];
   let wrong: { trouble: PackageTrouble; at: string } | null = null;
   for (const [i, resource] of resources.entries()) {
     const path = resolvePath(base, resource.href);
     const bytes = files.get(path);
     if (!bytes) {
       wrong = { trouble: 'noItems', at: resource.href };
+      broken.push(path);
       continue;
     }
-    const read = readItem(decode(bytes).text, newId, resolveFrom(path));
+    const textAt = (href: string) => {
+      const found = files.get(resolvePath(path, href));
+      return found ? decode(found).text : null;
+    };
+    const read = readItem(decode(bytes).text, newId, resolveFrom(path), textAt);
     if ('wrong' in read) {
       // A file of another sort beside items is no trouble where no manifest calls it one.
-      if (manifest || read.wrong !== 'noItem')
+      if (manifest || read.wrong !== 'noItem') {
         wrong ??= { trouble: read.wrong === 'noItem' ? 'noItems' : read.wrong, at: path };
+        broken.push(path);
+      }
       continue;
     }
     const { tags, difficulty, credit } = resource;
@@ -122,7 +137,28 @@ export function readQtiPackage(
     });
   }
   if (rows.length === 0) return wrong ?? { trouble: 'noItems', at: '' };
-  // A file of the package that cannot be read is told beside those that can.
-  if (wrong) rows[0]!.problems.push({ code: 'unsaid', field: 'kind', found: wrong.at, mend: null });
-  return { title, rows, media };
+  return { title, rows, broken, media };
+}
+
+/** The items that a test names, in its order, sections within sections. */
+function refsOf(files: ReadonlyMap<string, Uint8Array>, path: string): string[] {
+  const bytes = files.get(path);
+  const root = bytes ? readXml(decode(bytes).text) : null;
+  if (!root || 'wrong' in root) return [];
+  return all(asVersion2(root), 'assessmentItemRef').map((ref) =>
+    resolvePath(path, ref.attributes.href ?? ''),
+  );
+}
+
+/** Items in the order of the tests of a package; those that no test names come last, as the manifest has them. */
+function inOrderOf(
+  items: readonly ItemResource[],
+  named: readonly string[],
+  pathOf: (href: string) => string,
+): ItemResource[] {
+  const place = ({ href }: ItemResource) => {
+    const at = named.indexOf(pathOf(href));
+    return at < 0 ? named.length : at;
+  };
+  return [...items].sort((a, b) => place(a) - place(b));
 }

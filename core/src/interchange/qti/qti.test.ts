@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { convertQti2toQti3 } from '@citolab/qti-convert/qti-convert-node';
 import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
-import { kindOf, type KindName, type Question } from '../../index.ts';
+import { blankQuestion, kindOf, plainText, type KindName, type Question } from '../../index.ts';
 import { everyKind, picture, question as withSecrets } from '../../sitting/test/table.ts';
 import {
   readArchive,
@@ -182,7 +182,7 @@ describe('items as others write them', () => {
       ),
     ).toEqual({
       kind: 'text',
-      prompt: 'A tide of small range is a \\_\\_\\_ tide.',
+      prompt: 'A tide of small range is a ___ tide.',
       options: [],
       key: ['neap', 'neaps'],
       problems: ['unsaid neaps (0.5)'],
@@ -198,7 +198,7 @@ describe('items as others write them', () => {
       ),
     ).toEqual({
       kind: 'choice',
-      prompt: 'It is \\_\\_\\_ now.',
+      prompt: 'It is ___ now.',
       options: ['ebb', 'flood'],
       key: ['flood'],
       problems: [],
@@ -339,4 +339,125 @@ test('what QTI has no place for is named', () => {
   if (own.answer.kind === 'text') own.answer.forgive.slips = true;
   expect(unsaidByQti(own)).toEqual(['clock', 'weight', 'dates', 'readAloud', 'forgive']);
   expect(picture('f', 'x').cutOf).not.toBeNull();
+});
+
+describe('text and formulas go out and come in to the letter', () => {
+  test.each([
+    'Solve $\\frac{1}{2} + \\sqrt{x}$ for $x_1$.',
+    'The tide ___ twice a day.',
+    '___ is where it begins, and ___ where it ends.',
+    'snake_case, 2 * 3 * 4 and a ~ b stay as they are',
+    '**Bold** and *slanted* and `code_with_marks*`',
+    'Costs $5 to get in.',
+  ])('%s', (prompt) => {
+    const written = { ...blankQuestion(() => 'q'), prompt, answer: { kind: 'card' as const } };
+    for (const version of ['2.1', '3.0'] as const) {
+      const read = readItem(
+        writeItem(written, 'item-1', version, () => null),
+        () => 'i',
+        () => null,
+      );
+      if ('wrong' in read) throw new Error(read.wrong);
+      expect(plainText(read.question.prompt)).toBe(plainText(prompt));
+      const formulas = (text: string) => text.match(/\$[^$\s][^$]*\$/g) ?? [];
+      expect(formulas(read.question.prompt)).toEqual(formulas(prompt));
+    }
+  });
+});
+
+describe('what others write is read, or said item by item', () => {
+  const read = (body: string, declarations: string, more = '', textAt?: (path: string) => string | null) => {
+    const xml = `<assessmentItem xmlns="http://www.imsglobal.org/xsd/imsqti_v2p1" identifier="i" title="T" adaptive="false" timeDependent="false">${declarations}<itemBody>${body}</itemBody>${more}</assessmentItem>`;
+    const found = readItem(
+      xml,
+      () => 'i',
+      () => null,
+      textAt,
+    );
+    if ('wrong' in found) throw new Error(found.wrong);
+    return found;
+  };
+  const said = (problems: { code: string; found: string }[]) =>
+    problems.map(({ code, found }) => `${code} ${found}`);
+  const choiceWith = (
+    inner: string,
+    correct = '<correctResponse><value>a</value></correctResponse>',
+    map = '',
+  ) =>
+    [
+      `<p>Ebb or flood?</p><choiceInteraction responseIdentifier="RESPONSE" maxChoices="1">${inner}</choiceInteraction>`,
+      `<responseDeclaration identifier="RESPONSE" cardinality="single" baseType="identifier">${correct}${map}</responseDeclaration>`,
+    ] as const;
+
+  test('feedback beside an option is no part of it, and tells the key to nobody', () => {
+    const { question: one, problems } = read(
+      ...choiceWith(
+        '<simpleChoice identifier="a">ebb<feedbackInline identifier="a" outcomeIdentifier="F">Yes, it falls.</feedbackInline></simpleChoice><simpleChoice identifier="b">flood<feedbackInline identifier="b" outcomeIdentifier="F">No, it rises.</feedbackInline></simpleChoice>',
+      ),
+    );
+    const { answer } = one;
+    expect(answer.kind === 'choice' && answer.options.map((option) => option.text)).toEqual(['ebb', 'flood']);
+    expect(one.onRight).toBe('Yes, it falls.');
+    expect(said(problems)).toContain('unsaid No, it rises.');
+  });
+  test('marks that ours cannot be are said', () => {
+    const map =
+      '<mapping defaultValue="0"><mapEntry mapKey="a" mappedValue="1"/><mapEntry mapKey="b" mappedValue="0.5"/></mapping>';
+    const two =
+      '<simpleChoice identifier="a">ebb</simpleChoice><simpleChoice identifier="b">flood</simpleChoice>';
+    const { problems } = read(...choiceWith(two, '', map));
+    expect(said(problems).join()).toContain('unsaid 1, 0.5');
+    const own =
+      '<responseProcessing><responseCondition><responseIf><match><variable identifier="RESPONSE"/><correct identifier="RESPONSE"/></match><setOutcomeValue identifier="SCORE"><baseValue baseType="float">3</baseValue></setOutcomeValue></responseIf><responseElse><setOutcomeValue identifier="SCORE"><baseValue baseType="float">-1</baseValue></setOutcomeValue></responseElse></responseCondition></responseProcessing>';
+    const special = read(...choiceWith(two), own);
+    expect(said(special.problems).join()).toContain('responseProcessing 3, -1');
+  });
+  test('a span of right numbers is read from the scoring', () => {
+    const { question: one } = read(
+      '<p>How many? <textEntryInteraction responseIdentifier="RESPONSE"/></p>',
+      '<responseDeclaration identifier="RESPONSE" cardinality="single" baseType="float"><correctResponse><value>10</value></correctResponse></responseDeclaration>',
+      '<responseProcessing><responseCondition><responseIf><and><gte><variable identifier="RESPONSE"/><baseValue baseType="float">8</baseValue></gte><lte><variable identifier="RESPONSE"/><baseValue baseType="float">12</baseValue></lte></and><setOutcomeValue identifier="SCORE"><baseValue baseType="float">1</baseValue></setOutcomeValue></responseIf></responseCondition></responseProcessing>',
+    );
+    expect(one.answer).toMatchObject({ key: 10, marking: 'within', tolerance: 2, percent: false });
+  });
+  test('a passage that items share comes before what is asked; a gap keeps its sentence', () => {
+    const xml =
+      '<qti-assessment-item xmlns="http://www.imsglobal.org/xsd/imsqtiasi_v3p0" identifier="i" title="T" adaptive="false" time-dependent="false"><qti-response-declaration identifier="RESPONSE" cardinality="single" baseType="string"/><qti-assessment-stimulus-ref identifier="s" href="passage.xml"/><qti-item-body><p>According to the passage, which?</p></qti-item-body></qti-assessment-item>';
+    const passage =
+      '<qti-assessment-stimulus xmlns="x" identifier="s"><qti-stimulus-body><p>The boat went out at noon.</p></qti-stimulus-body></qti-assessment-stimulus>';
+    const found = readItem(
+      xml,
+      () => 'i',
+      () => null,
+      (path) => (path === 'passage.xml' ? passage : null),
+    );
+    if ('wrong' in found) throw new Error(found.wrong);
+    expect(found.question.prompt).toBe('The boat went out at noon.\n\nAccording to the passage, which?');
+    const gaps = read(
+      '<gapMatchInteraction responseIdentifier="RESPONSE"><gapText identifier="w">winter</gapText><p>Now is the <gap identifier="g"/> of our discontent.</p></gapMatchInteraction>',
+      '<responseDeclaration identifier="RESPONSE" cardinality="multiple" baseType="directedPair"/>',
+    );
+    expect(gaps.question.prompt).toBe('Now is the ___ of our discontent.');
+  });
+  test('a package keeps its base, its order and what can be read; each broken part is named', () => {
+    const item = (n: number) =>
+      writeItem({ ...blankQuestion(() => 'q'), prompt: `Item ${n}` }, `i${n}`, '2.1', () => null);
+    const resource = (n: number) =>
+      `<resource identifier="r${n}" type="imsqti_item_xmlv2p1" href="i${n}.xml"/>`;
+    const files = new Map(
+      Object.entries({
+        'pack/imsmanifest.xml': `<manifest xmlns="http://www.imsglobal.org/xsd/imscp_v1p1"><resources xml:base="items/">${[1, 2, 3, 4].map(resource).join('')}<resource identifier="t" type="imsqti_test_xmlv2p1" href="test.xml"/></resources></manifest>`,
+        'pack/items/i1.xml': item(1),
+        'pack/items/i2.xml': item(2),
+        'pack/items/i3.xml': '<assessmentItem><broken',
+        'pack/items/test.xml':
+          '<assessmentTest><testPart><assessmentSection><assessmentItemRef href="i2.xml"/><assessmentItemRef href="i1.xml"/></assessmentSection></testPart></assessmentTest>',
+      }).map(([path, text]) => [path, new TextEncoder().encode(text)]),
+    );
+    const found = readQtiPackage(files, () => 'i');
+    if ('trouble' in found) throw new Error(found.trouble);
+    expect(found.rows.map((row) => row.question.prompt)).toEqual(['Item 2', 'Item 1']);
+    expect(found.broken).toEqual(['pack/items/i3.xml', 'pack/items/i4.xml']);
+    expect(found.rows.flatMap((row) => row.problems).map((one) => one.code)).not.toContain('badMedia');
+  });
 });

@@ -3,6 +3,14 @@ import type { ImportProblem, ProblemCode } from '../problem.ts';
 import { toMarkdown } from './markup.ts';
 import { all, type XmlElement, type XmlNode } from './xml.ts';
 
+/** What is said only once somebody has answered is no part of what is asked. */
+const SAID_LATER = new Set(['feedbackInline', 'feedbackBlock']);
+export const withoutFeedback = (nodes: readonly XmlNode[]): XmlNode[] =>
+  nodes.flatMap((one): XmlNode[] => {
+    if (typeof one === 'string') return [one];
+    return SAID_LATER.has(one.name) ? [] : [{ ...one, children: withoutFeedback(one.children) }];
+  });
+
 /** Finds a file that an item names; null where the package has none. */
 export type Resolve = (path: string) => string | null;
 
@@ -12,17 +20,25 @@ export class QtiItem {
   readonly problems: ImportProblem[] = [];
   readonly newId: () => string;
   readonly #resolve: Resolve;
+  /** The text of another document of the package; null where there is none. */
+  readonly textAt: (path: string) => string | null;
 
-  constructor(root: XmlElement, newId: () => string, resolve: Resolve) {
+  constructor(
+    root: XmlElement,
+    newId: () => string,
+    resolve: Resolve,
+    textAt: (path: string) => string | null = () => null,
+  ) {
+    this.textAt = textAt;
     this.root = root;
     this.newId = newId;
     this.#resolve = resolve;
   }
-  say(code: ProblemCode, field: string, found: string): void {
+  say(code: ProblemCode, field: string, found: string, mend: string | null = null, keys?: string[]): void {
     const known = this.problems.some(
       (one) => one.code === code && one.field === field && one.found === found,
     );
-    if (!known) this.problems.push({ code, field, found, mend: null });
+    if (!known) this.problems.push({ code, field, found, mend, ...(keys ? { keys } : {}) });
   }
   cut(field: string, text: string, most: number): string {
     if (text.length <= most) return text;
@@ -31,7 +47,7 @@ export class QtiItem {
   }
   /** The words of a flow as small Markdown; what has no place in it is said. */
   words(nodes: readonly XmlNode[], field: string, most: number, lines = true): string {
-    const text = toMarkdown(nodes, (name) => this.say('unsaid', field, name));
+    const text = toMarkdown(withoutFeedback(nodes), (name) => this.say('unsaid', field, name));
     return this.cut(field, lines ? text : text.replace(/\s*\n\s*/g, ' '), most);
   }
   /** The first picture of a flow; further ones are said. */

@@ -140,11 +140,28 @@ function textAnswer(item: QtiItem, response: XmlElement | null): ContentOf<'text
   };
 }
 
+/** A span of right numbers as the scoring writes it: not below one number and not above another. */
+function rangeOf(item: QtiItem): { middle: number; half: number } | null {
+  const processing = first(item.root, 'responseProcessing');
+  const bound = (...names: string[]) =>
+    names
+      .flatMap((name) => (processing ? all(processing, name) : []))
+      .map((one) => {
+        const value = first(one, 'baseValue');
+        return value ? Number(textOf(value)) : NaN;
+      })[0];
+  const [low, high] = [bound('gte', 'gt'), bound('lte', 'lt')];
+  if (low === undefined || high === undefined || !(low <= high)) return null;
+  return { middle: (low + high) / 2, half: (high - low) / 2 };
+}
+
 function numberAnswer(item: QtiItem, found: FoundKind): ContentOf<'number'> {
   const blank = kindOf('number').blank(item.newId) as ContentOf<'number'>;
   const [value] = valuesOf(found.response);
   const key = value === undefined ? null : (readNumber(value)?.value ?? null);
   if (key === null) item.say(value === undefined ? 'noKey' : 'keyUnknown', 'key', value ?? '');
+  const range = rangeOf(item);
+  if (range) return { ...blank, key: range.middle, marking: 'within', tolerance: range.half, percent: false };
   const equal = first(item.root, 'equal');
   const [low = 0, high = low] = (equal?.attributes.tolerance ?? '').split(/\s+/).filter(Boolean).map(Number);
   const mode = equal?.attributes.toleranceMode ?? 'exact';
@@ -169,7 +186,13 @@ export function readAnswer(item: QtiItem, found: FoundKind): Question['answer'] 
       const options = optionsOf(item, interaction);
       const keys = keysAmong(item, options, response);
       if (keys.length === 0) item.say('noKey', 'key', '');
-      if (keys.length > 1) item.say('keysTooMany', 'key', `${keys.length}`);
+      const values = new Set(
+        entriesOf(response)
+          .map(({ value }) => value)
+          .filter((value) => value > 0),
+      );
+      if (keys.length > 1 && values.size > 1) item.say('unsaid', 'marking', [...values].join(', '));
+      if (keys.length > 1) item.say('keysTooMany', 'key', `${keys.length}`, 'many', keys);
       return { kind, options: options.map(bare), key: keys.length === 1 ? keys[0]! : null };
     }
     case 'opinion':
@@ -178,7 +201,13 @@ export function readAnswer(item: QtiItem, found: FoundKind): Question['answer'] 
       const options = optionsOf(item, interaction);
       const keys = keysAmong(item, options, response);
       if (keys.length === 0) item.say('noKey', 'key', '');
-      const minus = entriesOf(response).some(({ value }) => value < 0);
+      const entries = entriesOf(response);
+      const minus = entries.some(({ value }) => value < 0);
+      // Ours is all or nothing, or each worth the same with as much off for each wrong one.
+      const sizes = new Set(entries.filter(({ value }) => value !== 0).map(({ value }) => Math.abs(value)));
+      const standing = response && first(response, 'mapping')?.attributes.defaultValue;
+      if (entries.length > 0 && (!minus || sizes.size > 1 || Number(standing ?? 0) !== 0))
+        item.say('unsaid', 'marking', entries.map(({ key, value }) => `${key} = ${value}`).join(', '));
       return { kind, options: options.map(bare), keys, marking: minus ? 'minus' : 'all' };
     }
     case 'truefalse': {

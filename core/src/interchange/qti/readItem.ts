@@ -23,12 +23,21 @@ const TAKEN_OUT = new Set([
   'simpleMatchSet',
   'inlineChoice',
 ]);
+/** What may be put into gaps stands beside the sentence. */
+const GAP_TEXTS = new Set(['gapText', 'gapImg']);
+
 /** The body without what is no part of the prompt; the interaction's own prompt is a part. */
 function withoutParts(nodes: readonly XmlNode[]): XmlNode[] {
   return nodes.flatMap((child): XmlNode[] => {
     if (typeof child === 'string') return [child];
     if (TAKEN_OUT.has(child.name)) return [];
     if (child.name === 'textEntryInteraction' || child.name === 'inlineChoiceInteraction') return [' ___ '];
+    // The sentence is what is asked, with its gaps and the words that may be marked.
+    if (child.name === 'gapMatchInteraction' || child.name === 'hottextInteraction')
+      return withoutParts(
+        child.children.filter((one) => typeof one === 'string' || !GAP_TEXTS.has(one.name)),
+      );
+    if (child.name === 'gap') return [' ___ '];
     if (child.name.endsWith('Interaction'))
       return child.children
         .filter((one): one is XmlElement => typeof one !== 'string' && one.name === 'prompt')
@@ -90,8 +99,45 @@ function readFeedback(item: QtiItem, question: Question): void {
         item.say('unsaid', 'explanation', `modalFeedback ${identifier}`);
     }
   }
-  const inline = [...all(item.root, 'feedbackInline'), ...all(item.root, 'feedbackBlock')];
-  if (inline.length > 0) item.say('unsaid', 'explanation', inline[0]!.name);
+  for (const one of [...all(item.root, 'feedbackInline'), ...all(item.root, 'feedbackBlock')])
+    item.say('unsaid', 'explanation', textOf(one).replace(/\s+/g, ' ').trim());
+}
+
+/** What the key says beside its option is what is said to whoever is right. */
+function readKeyFeedback(item: QtiItem, question: Question, response: XmlElement | null): void {
+  const keys = response ? all(response, 'value').map((one) => textOf(one).trim()) : [];
+  if (question.onRight !== '' || keys.length !== 1) return;
+  const option = all(item.root, 'simpleChoice').find((one) => one.attributes.identifier === keys[0]);
+  const said = option && first(option, 'feedbackInline');
+  if (said) question.onRight = textOf(said).replace(/\s+/g, ' ').trim().slice(0, 200);
+}
+
+/** A passage that several items share stands in a document of its own; it comes before what is asked. */
+function stimulusOf(item: QtiItem): string {
+  return all(item.root, 'assessmentStimulusRef')
+    .map(({ attributes: { href = '' } }) => {
+      const text = item.textAt(href);
+      const read = text === null ? null : readXml(text);
+      const root = read && !('wrong' in read) ? asVersion2(read) : null;
+      const body = root && first(root, 'stimulusBody');
+      if (!body) item.say('badMedia', 'prompt', href);
+      return body ? item.words(body.children, 'prompt', 1000) : '';
+    })
+    .filter(Boolean)
+    .join('\n\n');
+}
+
+/** Ways of scoring that are nobody's template are not carried out here: that is said. */
+function saySpecial(item: QtiItem): void {
+  const processing = first(item.root, 'responseProcessing');
+  const own = processing && !processing.attributes.template;
+  const values = own ? all(processing, 'baseValue').map((one) => Number(textOf(one))) : [];
+  const marks = values.filter((value) => Number.isFinite(value) && value !== 0);
+  const plain = marks.every((value) => value === marks[0] && value > 0);
+  const ranged = own && (first(processing, 'gte') || first(processing, 'lte'));
+  if (own && !plain && !ranged) item.say('unsaid', 'marking', `responseProcessing ${marks.join(', ')}`);
+  for (const name of ['templateDeclaration', 'templateProcessing'])
+    if (first(item.root, name)) item.say('unsaid', 'prompt', name);
 }
 
 /**
@@ -102,12 +148,13 @@ export function readItem(
   xml: string,
   newId: () => string,
   resolve: Resolve,
+  textAt?: (path: string) => string | null,
 ): ReadItem | { wrong: 'entities' | 'notXml' | 'noItem'; at: string } {
   const read = readXml(xml);
   if ('wrong' in read) return read;
   const root = asVersion2(read);
   if (root.name !== 'assessmentItem') return { wrong: 'noItem', at: root.name };
-  const item = new QtiItem(root, newId, resolve);
+  const item = new QtiItem(root, newId, resolve, textAt);
   const question = blankQuestion(newId);
   const body = first(root, 'itemBody');
   const { lang = '' } = root.attributes;
@@ -117,9 +164,11 @@ export function readItem(
     return { question, problems: item.problems };
   }
   const kind = nearestKind(item, body);
-  question.prompt = item.words(withoutParts(body.children), 'prompt', 1000);
+  const passage = stimulusOf(item);
+  const asked = item.words(withoutParts(body.children), 'prompt', 1000);
+  question.prompt = item.cut('prompt', [passage, asked].filter(Boolean).join('\n\n'), 1000);
   // A gap at the end of the prompt is where the answer is typed, not a part of it; so is a unit behind it.
-  const gap = /(?:^|\s*\n\s*|\s+)(?:\\_){3}(?:\s*(\S[^\n]{0,19}))?$/.exec(question.prompt);
+  const gap = /(?:^|\s*\n\s*|\s+)_{3}(?:\s*(\S[^\n]{0,19}))?$/.exec(question.prompt);
   const unit = gap?.[1] ?? '';
   const atEnd = gap && (unit === '' || kind.kind === 'number');
   if (atEnd) question.prompt = question.prompt.slice(0, gap.index).trim();
@@ -159,5 +208,7 @@ export function readItem(
     question.prompt = question.prompt.replace(toMarkdown(links[0].children), '').trim();
   }
   readFeedback(item, question);
+  readKeyFeedback(item, question, kind.response);
+  saySpecial(item);
   return { question, problems: item.problems };
 }

@@ -39,7 +39,8 @@ const mapping = (entries: [string, number, boolean?][], bounds: Record<string, s
     ...entries.map(([mapKey, value, caseSensitive]) =>
       element('mapEntry', {
         mapKey,
-        mappedValue: `${Math.round(value * 1e6) / 1e6}`,
+        // Rounded away from zero, so that all of them together are not less than one.
+        mappedValue: `${(value < 0 ? Math.floor : Math.ceil)(value * 1e6) / 1e6}`,
         ...(caseSensitive === undefined ? {} : { caseSensitive: `${caseSensitive}` }),
       }),
     ),
@@ -85,7 +86,7 @@ export function writeAnswer({ answer }: Question, placeOf: PlaceOf): AnswerPart 
             ? {
                 map: mapping(
                   answer.options.map((_, i) => [id(i), (keys.includes(i) ? 1 : -1) / keys.length]),
-                  { lowerBound: '0' },
+                  { lowerBound: '0', upperBound: '1' },
                 ),
               }
             : {}),
@@ -149,7 +150,12 @@ export function writeAnswer({ answer }: Question, placeOf: PlaceOf): AnswerPart 
           baseType: 'directedPair',
           correct: pairs,
           ...(answer.marking === 'pairs'
-            ? { map: mapping(pairs.map((pair) => [pair, 1 / pairs.length])) }
+            ? {
+                map: mapping(
+                  pairs.map((pair) => [pair, 1 / pairs.length]),
+                  { upperBound: '1' },
+                ),
+              }
             : {}),
         },
         interaction: [
@@ -183,9 +189,8 @@ export function writeAnswer({ answer }: Question, placeOf: PlaceOf): AnswerPart 
     }
     case 'number': {
       const within = toleranceOf(answer);
-      const tolerance: Record<string, string> = answer.percent
-        ? { toleranceMode: 'relative', tolerance: `${answer.tolerance} ${answer.tolerance}` }
-        : { toleranceMode: 'absolute', tolerance: `${answer.tolerance} ${answer.tolerance}` };
+      // By the formula of the standard a share of a negative number would leave no room: the bounds are written out.
+      const tolerance = { toleranceMode: 'absolute', tolerance: `${within} ${within}` };
       return {
         response: {
           cardinality: 'single',

@@ -1,7 +1,9 @@
-import type { Question } from '../../question/question.ts';
+import { lacksOf, type Question } from '../../question/question.ts';
+import { foldText } from '../../text/fold.ts';
 import { plainText } from '../../text/markdown.ts';
 import { asVersion3, type QtiVersion } from './names.ts';
 import { fromMarkdown } from './markup.ts';
+import { processing } from './processing.ts';
 import { RESPONSE, writeAnswer, writePicture, type PlaceOf } from './writeAnswer.ts';
 import { element, writeXml, type XmlElement, type XmlNode } from './xml.ts';
 
@@ -73,6 +75,11 @@ export function writeItem(
           ),
         ]
       : [];
+  const said = [
+    ...(question.explanation || question.answerPicture ? ['explanation'] : []),
+    ...(question.onRight ? ['right'] : []),
+    ...(question.onWrong ? ['wrong'] : []),
+  ];
   const prompt = plainText(question.prompt).slice(0, 80) || 'Untitled';
   const root = element(
     'assessmentItem',
@@ -129,15 +136,17 @@ export function writeItem(
           ]
         : []),
     ),
-    ...(typeof scoring === 'string'
-      ? [
-          element('responseProcessing', {
-            template: `${TEMPLATES[version]}${scoring}${version === '3.0' ? '.xml' : ''}`,
-          }),
-        ]
-      : scoring
-        ? [scoring]
-        : []),
+    ...(said.length > 0
+      ? [processing(scoring, said)]
+      : typeof scoring === 'string'
+        ? [
+            element('responseProcessing', {
+              template: `${TEMPLATES[version]}${scoring}${version === '3.0' ? '.xml' : ''}`,
+            }),
+          ]
+        : scoring
+          ? [scoring]
+          : []),
     ...feedback('explanation', [
       ...fromMarkdown(question.explanation),
       ...(question.answerPicture
@@ -165,5 +174,11 @@ export function unsaidByQti(question: Question): string[] {
       ? ['number']
       : []),
     ...(answer.kind === 'order' && answer.marking === 'pairs' ? ['orderPairs'] : []),
+    ...(lacksOf(question).includes('key') ? ['noKey'] : []),
+    // Two right sides that read alike are one to us, and two to the standard.
+    ...(answer.kind === 'match' &&
+    new Set(answer.pairs.map(({ right }) => foldText(right))).size < answer.pairs.length
+      ? ['equalRights']
+      : []),
   ];
 }

@@ -35,6 +35,8 @@ export const library = {
     forgive: 'accents, articles or slips that are forgiven',
     number: 'other units, or “closest wins”',
     orderPairs: 'part marks for an order',
+    noKey: 'questions without a correct answer, which can’t be scored',
+    equalRights: 'pairs whose right sides are the same',
   },
   asJson: 'Save as JSON',
   bringIn: 'Bring in',
