@@ -57,7 +57,7 @@ test('no view has a serious finding of axe-core', async ({ app, browser }) => {
   await desk.getByRole('button', { name: 'More' }).click();
   await desk.getByText('Close the show').click();
   await desk.getByRole('dialog').getByRole('button', { name: 'Close the show' }).click();
-  await stage.getByText(/wins|share first place/).waitFor();
+  await stage.getByRole('heading', { name: 'Final standings' }).waitFor();
   await all('closed');
   await desk.goto(`/results/${sitting.id}`);
   await desk.getByRole('heading', { name: /^Results of/ }).waitFor();

@@ -16,7 +16,11 @@ function troubled(origin: { id: string; version: number }, sound: string): Show 
       { ...choice('Which bell is it?'), sound: { file: 'x'.repeat(21), alt: 'A bell', ...made } },
       { ...choice('Which horn is it?'), sound: { file: sound, alt: '', ...made } },
       aloud('What is a neap tide?', { origin }),
-      { ...choice('Where is the fog bell? '.repeat(43)), clock: 600 },
+      {
+        ...choice('Where is the fog bell? '.repeat(43)),
+        clock: 600,
+        explanation: 'At the quay. '.repeat(60),
+      },
     ],
     { ...rules, floor: 'turn', turns: 'inOrder', clock: 20 },
     { mode: 'each', score: 'teams', combine: 'mean' },

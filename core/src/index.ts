@@ -121,6 +121,7 @@ export {
   type RoundWithList,
 } from './show/fill.ts';
 export { newRound } from './show/newRound.ts';
+export { newRoundIn } from './show/newRoundIn.ts';
 export { blankShow, MAX_ROUNDS, Round, Show, type RoundOf } from './show/show.ts';
 export { NO_PACE, type Pace } from './show/length/pace.ts';
 export { showLength, type RoundLength, type ShowLength } from './show/length/show.ts';

@@ -8,7 +8,9 @@ import {
   emptyCells,
   explainRound,
   fillRound,
+  formatOf,
   hasList,
+  newRoundIn,
   openDoors,
   originsBeside,
   questionsIn,
@@ -130,6 +132,22 @@ describe('worths that difficulty suggests', () => {
     expect(suggestWorths(content, 'a', show.questions, () => null)).toBe(2);
     expect([content.cells['a:1']!.value, content.cells['a:2']!.value]).toEqual([200, 100]);
     expect(content.cells['b:1']!.value).toBe(70);
+  });
+});
+
+describe('a round that is added', () => {
+  test.each(situations)('plays as the others do: %s', (situation) => {
+    const show = showFor(situation, 'S', ids(), (n) => `T${n}`);
+    for (const format of ['board', 'quiz', 'knockout', 'counterweight'] as const) {
+      const added = newRoundIn(show, format, ids());
+      expect(added.rules.steps).toBe('joined');
+      const alike = show.rounds.findLast((round) => round.format === format);
+      if (alike) expect(added.rules).toEqual(alike.rules);
+      const some = show.rounds.findLast((round) => round.format !== 'interlude')!;
+      if (!alike && !('clock' in formatOf(format).prescribes))
+        expect(added.rules.clock).toBe(some.rules.clock);
+    }
+    if (show.devices.mode === 'none') expect(newRoundIn(show, 'quiz', ids()).rules.floor).toBe('turn');
   });
 });
 

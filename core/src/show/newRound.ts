@@ -7,11 +7,18 @@ import { formatOf } from '../formats/index.ts';
 import { defaultRules } from './rules.ts';
 import type { Round } from './show.ts';
 
-/** A new, empty round of a format, with the rules that suit it. `newId` makes ids. */
+/**
+ * A new, empty round of a format, with the rules that suit it. `newId` makes ids.
+ * Steps in which nothing new is seen are taken together; shows from before keep each by itself.
+ */
 export function newRound(format: Round['format'], newId: () => string): Round {
   const { prescribes } = formatOf(format);
   const everyone = format === 'quiz' ? ({ floor: 'everyone', afterWrong: 'close' } as const) : {};
-  const base = { id: newId(), title: '', rules: { ...defaultRules, ...everyone, ...prescribes } };
+  const base = {
+    id: newId(),
+    title: '',
+    rules: { ...defaultRules, steps: 'joined' as const, ...everyone, ...prescribes },
+  };
   switch (format) {
     case 'board':
       return { ...base, format, content: blankBoard(newId) };

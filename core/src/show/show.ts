@@ -71,7 +71,15 @@ export function blankShow(title: string, newId: () => string): Show {
     teams,
     devices: defaultDevices,
     doors: defaultDoors,
-    rounds: [{ id: newId(), format: 'board', title: '', rules: defaultRules, content: blankBoard(newId) }],
+    rounds: [
+      {
+        id: newId(),
+        format: 'board',
+        title: '',
+        rules: { ...defaultRules, steps: 'joined' },
+        content: blankBoard(newId),
+      },
+    ],
     questions: {},
   };
 }

@@ -38,7 +38,7 @@ export const settingsFor: Record<Situation, Settings> = {
   check: {
     devices: { mode: 'each', score: 'players', combine: 'mean' },
     doors: { late: true },
-    rules: { ...forAll, clock: 30, change: true, shuffleBySeat: true, picks: 'with' },
+    rules: { ...forAll, clock: 30, change: true, shuffleBySeat: true, picks: 'with', named: 'right' },
     teams: 2,
     rounds: ['quiz', 'standings'],
   },

@@ -7,7 +7,10 @@ export const plainText = (markdown: string): string =>
     ? markdown
     : markdown
         .replace(/\\([*_`$~\\])/g, '\u0000$1')
-        .replace(/(?<!\u0000)(\*\*|__|~~|[`$]|\*(?!\s|$)|(?<!\s|^)\*|(?<![\p{L}\p{N}])_|_(?![\p{L}\p{N}]))/gu, '')
+        .replace(
+          /(?<!\u0000)(\*\*|__|~~|[`$]|\*(?!\s|$)|(?<!\s|^)\*|(?<![\p{L}\p{N}])_|_(?![\p{L}\p{N}]))/gu,
+          '',
+        )
         .replace(/\u0000/g, '')
         .replace(/^\s*[-+]\s+/gm, '')
   )

@@ -264,8 +264,12 @@ export class SittingHost {
   }
 
   #noteStep({ command, from }: Order, events: readonly LoggedEvent[]): void {
-    const by = from ?? (command.type === 'timeUp' ? TIME : null);
-    if (by !== null && events.some((event) => movesOn(event.type))) this.#lastStep = { by, at: this.#now() };
+    // What somebody chooses or answers is no press for the next step.
+    const by = command.type === 'next' ? (from ?? null) : command.type === 'timeUp' ? TIME : null;
+    const goesOn =
+      events.some((event) => movesOn(event.type) && event.type !== 'locked') &&
+      !events.some((event) => event.type === 'buzzWon');
+    if (by !== null && goesOn) this.#lastStep = { by, at: this.#now() };
   }
 
   /** What is stored is stored, whether or not it can be shown: a picture that fails undoes nothing. */

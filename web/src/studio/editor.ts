@@ -3,7 +3,7 @@ import {
   duplicateRound,
   fillRound,
   hasList,
-  newRound,
+  newRoundIn,
   NO_PACE,
   originsBeside,
   questionsIn,
@@ -85,7 +85,7 @@ export const useEditor = defineStore('editor', () => {
   }
 
   function addRound(format: FormatName): void {
-    const made = newRound(format, newId);
+    const made = newRoundIn(show.value!, format, newId);
     show.value!.rounds.splice(index.value + 1, 0, made);
     roundId.value = made.id;
   }

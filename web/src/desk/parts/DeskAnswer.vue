@@ -3,6 +3,7 @@ import type { Control, DeskResponse } from '@distaff/core';
 import { mdiEyeOffOutline, mdiProjectorScreenOutline } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
+import GivenAnswer from '../../design/rich/GivenAnswer.vue';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useDesk } from '../useDesk.ts';
@@ -60,7 +61,7 @@ const letThrough = () =>
       </p>
       <p class="given">
         <b v-if="signsOf(response)">{{ signsOf(response) }}</b>
-        {{ response.answer?.text }}
+        <GivenAnswer v-if="response.answer" :text="response.answer.text" :control="control" />
         <span :class="response.verdict">
           <v-icon v-if="response.verdict" :icon="verdictIcon[response.verdict]" size="16" />
           {{ verdictOf(response) }}

@@ -46,6 +46,11 @@ const outcome = computed(() => {
   return [verdict, key, earned].filter(Boolean).join(' ');
 });
 watch(outcome, (words) => words && say(words));
+// What is over is not left standing for whoever reads the page once more.
+watch(
+  () => question === null,
+  (none) => none && say(),
+);
 </script>
 
 <template>

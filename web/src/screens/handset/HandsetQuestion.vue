@@ -5,6 +5,7 @@ import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterAt, type Lettered } from '../../design/letters.ts';
 import PictureFrame from '../../design/media/PictureFrame.vue';
+import GivenAnswer from '../../design/rich/GivenAnswer.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
@@ -83,7 +84,12 @@ const gains = computed(() => {
       <p class="small">{{ t(memberwise ? 'handset.givenAlone' : 'handset.given') }}</p>
       <p class="answerText">
         <span v-for="sign in signs" :key="sign" class="eyelet">{{ sign }}</span>
-        {{ seat.given.answer?.text ?? t('handset.answerHeld') }}
+        <GivenAnswer
+          v-if="seat.given.answer"
+          :text="seat.given.answer.text"
+          :control="question.control?.type ?? null"
+        />
+        <template v-else>{{ t('handset.answerHeld') }}</template>
       </p>
       <p v-if="!memberwise" class="small">
         {{ seat.given.mine ? t('handset.givenMine') : t('handset.givenBy', { name: seat.given.by }) }}

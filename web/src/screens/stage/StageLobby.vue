@@ -49,8 +49,10 @@ const { shown, from, to, many } = usePages(
         </span>
       </li>
     </ul>
-    <p v-if="phones" class="hint">
-      {{ t(alone || view.doors.teams !== 'choose' ? 'stage.lobbyHintAlone' : 'stage.lobbyHint') }}
+    <p v-if="phones || many" class="hint">
+      <template v-if="phones">{{
+        t(alone || view.doors.teams !== 'choose' ? 'stage.lobbyHintAlone' : 'stage.lobbyHint')
+      }}</template>
       <span v-if="alone || many">{{
         alone
           ? t('stage.playersIn', view.playing, { named: { n: view.playing } })

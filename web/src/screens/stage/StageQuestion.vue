@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import ReadAloud from '../../design/media/ReadAloud.vue';
+import GivenAnswer from '../../design/rich/GivenAnswer.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { useFit } from '../../design/useFit.ts';
@@ -55,10 +56,12 @@ const size = computed(() => {
 const onBars = computed(() => question.control?.type === 'one' || question.control?.type === 'many');
 /** Above so many tries they are counted, not named one by one. */
 const TRIES = 6;
-/** Tries that are not told by a bar: typed and said ones, and whoever gave no answer or is told of on no bar. */
+/** Tries that bars do not tell: typed and said ones, partly right ones, and whoever gave no answer. */
 const tries = computed(() =>
   question.tries.filter((one) =>
-    onBars.value ? one.verdict !== null && !one.answer : one.verdict !== null || one.answer,
+    onBars.value
+      ? one.verdict === 'part' || (one.verdict !== null && !one.answer)
+      : one.verdict !== null || one.answer,
   ),
 );
 const told = computed(() => tries.value.slice(0, TRIES));
@@ -75,7 +78,7 @@ const media = computed(() => {
   return picture || sound || video ? { picture, sound, video } : null;
 });
 const box = ref<HTMLElement | null>(null);
-useFit(box, () => question, [1, 1, 0.86, 0.74, 0.64, 0.55, 0.47, 0.4, 0.34, 0.29]);
+useFit(box, () => question, [1, 0.93, 0.86, 0.74, 0.64, 0.55, 0.47, 0.4, 0.34, 0.29]);
 const isCard = computed(() => question.kind === 'card');
 const gains = computed(() =>
   (question.result ?? []).filter((one) => one.amount !== 0).sort((a, b) => b.amount - a.amount),
@@ -126,7 +129,7 @@ const gains = computed(() =>
     </p>
     <p v-if="isCard && question.step === 'posed'" class="state">{{ t('stage.justRead') }}</p>
     <blockquote v-if="question.onStage" class="shown">
-      {{ question.onStage.answer.text }}
+      <GivenAnswer :text="question.onStage.answer.text" :control="question.control?.type ?? null" />
       <footer>
         <WeaveSwatch v-if="team(question.onStage.team)" :weave="team(question.onStage.team)!.weave" />
         {{ question.onStage.player || team(question.onStage.team)?.name }}
@@ -136,7 +139,9 @@ const gains = computed(() =>
     <ul v-if="told.length" class="tries">
       <li v-for="(one, i) in told" :key="i" :class="one.verdict ?? 'open'">
         <WeaveSwatch v-if="team(one.team)" :weave="team(one.team)!.weave" /> {{ team(one.team)?.name }}
-        <q v-if="one.answer && !onBars">{{ one.answer.text }}</q>
+        <q v-if="one.answer && !onBars"
+          ><GivenAnswer :text="one.answer.text" :control="question.control?.type ?? null"
+        /></q>
         <template v-if="one.verdict"
           ><v-icon :icon="verdictIcon[one.verdict]" size="1em" />
           {{ toldVerdict(one.verdict, one.share) }}</template
@@ -313,7 +318,7 @@ p {
   font-size: calc(4 * var(--u) * max(var(--fit, 1), 0.6));
 }
 /* First goes what is told elsewhere as well, then what is said beside; the explanation is cut before the options are. */
-.question[data-fit]:not([data-fit='0']) .tries {
+.question[data-fit]:not([data-fit='0'], [data-fit='1'], [data-fit='2']) .tries {
   display: none;
 }
 .question:is([data-fit='5'], [data-fit='6'], [data-fit='7'], [data-fit='8'], [data-fit='9']) .explanation {

@@ -9,18 +9,21 @@ const root = ref<HTMLElement | null>(null);
 const view = shallowRef<ReturnType<typeof previewStage> | null>(null);
 /** Rounding of boxes, in pixels. */
 const HAIR = 2;
+/** Height of the stage, in pixels. */
+const HEIGHT = 720;
+/** Type lower than this share of the screen is not read at the back of a room. */
+const SMALLEST = 0.0298;
 
-/** Whether a part is cut off: a box that holds more than it shows, or one that leaves the stage. */
+/** Whether a question asks too much of the stage: it had to give way too far, or is cut off even so. */
 function cutOff(): boolean {
   const section = root.value?.querySelector<HTMLElement>('.question');
   if (!section) return false;
-  const { bottom } = section.getBoundingClientRect();
-  if (section.scrollHeight > section.clientHeight + HAIR) return true;
-  return [...section.querySelectorAll<HTMLElement>('li, p, .prompt, .explanation')].some(
-    (box) =>
-      box.getBoundingClientRect().bottom > bottom + HAIR ||
-      (box.tagName === 'LI' &&
-        (box.scrollHeight > box.clientHeight + HAIR || box.scrollWidth > box.clientWidth + HAIR)),
+  const texts = [...section.querySelectorAll('.prompt, .bars li:not(.gone)')];
+  const smallest = Math.min(...texts.map((text) => parseFloat(getComputedStyle(text).fontSize)));
+  return (
+    smallest < SMALLEST * HEIGHT ||
+    section.scrollHeight > section.clientHeight + HAIR ||
+    section.scrollWidth > section.clientWidth + HAIR
   );
 }
 
@@ -39,8 +42,8 @@ async function measure(question: Question): Promise<Remark | null> {
   for (const step of ['open', 'key'] as const) {
     view.value = previewStage(show, cell, question, step);
     // The first turn draws; the second is for what is fetched, such as the renderer of formulas.
-    await nextTick();
-    await nextTick();
+    // The last one is for what gives way so that all has room.
+    for (let turn = 0; turn < 3; turn++) await nextTick();
     if (cutOff()) return { code: 'tooLongForStage', weight: 'should', params: { step }, mend: null };
   }
   view.value = null;
