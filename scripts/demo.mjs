@@ -1,31 +1,11 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { claimDataFolder } from './lib/dataFolder.mjs';
 import { PrivateMariaDb } from './lib/mariadb.mjs';
 import { enterCheckout, prepareBuild, preparePackages } from './lib/prepare.mjs';
+import { reviver } from './lib/revive.mjs';
 import { run, say, Stop } from './lib/say.mjs';
 import { ServerProcess } from './lib/server.mjs';
-
-const MAX_REVIVALS = 20;
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
-
-/** Only one start command uses a data folder. */
-function claim(folder) {
-  mkdirSync(folder, { recursive: true });
-  const file = path.join(folder, 'start.pid');
-  const other = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
-  const alive =
-    other > 0 &&
-    other !== process.pid &&
-    existsSync(`/proc/${other}/cmdline`) &&
-    readFileSync(`/proc/${other}/cmdline`, 'utf8').includes('demo.mjs');
-  if (alive)
-    throw new Stop(
-      `Distaff is running already from ${folder} (process ${other}). End that one first, or set DISTAFF_DATA_DIR.`,
-    );
-  writeFileSync(file, String(process.pid));
-  process.on('exit', () => rmSync(file, { force: true }));
-}
 
 function tellAddresses({ host, port, publicUrl, dataDir }, players) {
   const here =
@@ -51,7 +31,7 @@ run(async () => {
   const read = readConfig(process.env);
   if (read.mistakes) throw new Stop(read.mistakes.join('\n'));
   const { config } = read;
-  claim(config.dataDir);
+  claimDataFolder(config.dataDir);
 
   const database = config.databaseUrl ? null : new PrivateMariaDb(path.join(config.dataDir, 'mariadb'));
   let server = null;
@@ -80,22 +60,9 @@ run(async () => {
       throw new Stop(`The demo could not be put in place:\n${seeded.stderr || seeded.stdout}`);
     await server.start();
 
-    let revivals = 0;
-    const revive = (what, start) => async () => {
-      if (ending) return;
-      if (++revivals > MAX_REVIVALS) {
-        say(`${what} keeps ending: giving up. See ${logFile}.`);
-        return end(1);
-      }
-      say(`${what} ended unexpectedly: starting it again.`);
-      await pause(300);
-      await start().catch(async (error) => {
-        say(error.message);
-        await end(1);
-      });
-    };
-    server.onDeath(revive('The server', () => server.start()));
-    database?.onDeath(revive('MariaDB', () => database.start()));
+    const over = () => ending;
+    server.onDeath(reviver('The server', () => server.start(), over));
+    database?.onDeath(reviver('MariaDB', () => database.start(), over));
     tellAddresses(config, playersAddress(config));
   } catch (error) {
     console.error(error.message);

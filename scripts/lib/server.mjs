@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { createWriteStream } from 'node:fs';
+import { LogFile } from './logFile.mjs';
 
 /** Room for what lives shortly: a thousand answers at once then cost half the garbage collection. */
 const FLAGS = ['--enable-source-maps', '--max-semi-space-size=64'];
@@ -11,6 +11,7 @@ const FLAGS = ['--enable-source-maps', '--max-semi-space-size=64'];
 export class ServerProcess {
   #env;
   #logFile;
+  #log;
   #child = null;
   #stopping = false;
   #onDeath = null;
@@ -18,6 +19,7 @@ export class ServerProcess {
   constructor(env, logFile) {
     this.#env = env;
     this.#logFile = logFile;
+    this.#log = new LogFile(logFile);
   }
 
   get pid() {
@@ -37,9 +39,7 @@ export class ServerProcess {
         stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
       });
       this.#child = child;
-      const log = createWriteStream(this.#logFile, { flags: 'a' });
-      child.stdout.pipe(log, { end: false });
-      child.stderr.pipe(log, { end: false });
+      for (const output of [child.stdout, child.stderr]) output.on('data', (text) => this.#log.write(text));
       let ready = false;
       let failed = null;
       child.on('message', (message) => {

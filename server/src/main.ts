@@ -1,4 +1,5 @@
 import { readConfig } from './config.ts';
+import { holdAlone } from './db/soleUse.ts';
 import { openLog } from './log.ts';
 import { start, type Running } from './start.ts';
 
@@ -17,7 +18,9 @@ if (config.databaseUrl === null)
 
 const log = openLog(config.logLevel);
 let running: Running;
+let letGo: () => Promise<void>;
 try {
+  letGo = await holdAlone(config.databaseUrl);
   running = await start({ ...config, databaseUrl: config.databaseUrl }, log);
 } catch (error) {
   const { code, message } = error as NodeJS.ErrnoException;
@@ -37,10 +40,13 @@ function stop(why: string): void {
   log.info({ why }, 'stopping');
   // Whoever hangs on is cut off: everything acknowledged is stored already.
   setTimeout(() => process.exit(0), 4000).unref();
-  running.stop().then(
-    () => process.exit(0),
-    () => process.exit(1),
-  );
+  running
+    .stop()
+    .then(letGo)
+    .then(
+      () => process.exit(0),
+      () => process.exit(1),
+    );
 }
 process.on('SIGTERM', () => stop('SIGTERM'));
 process.on('SIGINT', () => stop('SIGINT'));

@@ -10,10 +10,14 @@ export const line = (max: number) =>
 /** Text of several lines, at most `max` characters. */
 export const lines = (max: number) => v.pipe(v.string(), v.maxLength(max, `At most ${max} characters.`));
 
-/** A name that must say something: 1–`max` characters once trimmed. */
+/** Half letters, and marks that turn the direction of whatever stands beside: in a list of names they harm others. */
+const HARMFUL = /[\p{Cs}\u202a-\u202e\u2066-\u2069]/gu;
+
+/** A name that must say something: 1–`max` characters once trimmed. What would harm its neighbours is left out. */
 export const name = (max: number) =>
   v.pipe(
     v.string(),
+    v.transform((text) => text.replace(HARMFUL, '')),
     v.trim(),
     v.minLength(1, 'A name is needed.'),
     v.maxLength(max, `A name has at most ${max} characters.`),

@@ -4,13 +4,25 @@ import { distance } from 'fastest-levenshtein';
 import fc from 'fast-check';
 import leven from 'leven';
 import { foldText, withoutAccents, withoutCase, withoutSigns } from './fold.ts';
+import * as v from 'valibot';
 import { matchText, slipsAllowed } from './match.ts';
 import { readNumber } from './number.ts';
+import { name } from './schemas.ts';
 
 const require = createRequire(import.meta.url);
 const all = { case: true, accents: true, articles: true, slips: true };
 const none = { case: false, accents: false, articles: false, slips: false };
 const accepted = ['Neap tide', 'Æquinox', 'straße', 'C++', '1914', 'the Wash'];
+
+test.each([
+  ['\u202eevil', 'evil'],
+  ['half \ud800 letter', 'half  letter'],
+  ['\u2067عين\u2069', 'عين'],
+  ['👩‍🏫 Æthel', '👩‍🏫 Æthel'],
+])('a name harms no other in a list: %j', (typed, kept) => {
+  expect(v.parse(name(40), typed)).toBe(kept);
+  expect(v.safeParse(name(40), '\u202e\ud800').success).toBe(false);
+});
 
 describe('typed text', () => {
   test.each<[string, object, string | null, string[]]>([

@@ -1,5 +1,6 @@
 import type { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
+import { troubleOf } from './troubles.ts';
 import * as first from './migrations/0001-first-show.ts';
 import * as longer from './migrations/0002-longer-questions.ts';
 import * as library from './migrations/0003-library.ts';
@@ -14,34 +15,36 @@ import * as logByCommits from './migrations/0011-log-by-commits.ts';
 import * as showVersions from './migrations/0012-show-versions.ts';
 import * as sharedShows from './migrations/0013-shared-shows.ts';
 
-/** Brings the tables up to date. @returns the names of the migrations that were carried out. */
+const NEWER =
+  'These data were written by a newer Distaff: start that one. This one is too old to read them, and leaves them as they are.';
+
+/** Brings the tables up to date. @returns the names of those carried out. @throws Error with a sentence. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
   const queries = sequelize.getQueryInterface();
-  const umzug = new Umzug({
-    migrations: [
-      { name: '0001-first-show', up: () => first.up(queries) },
-      { name: '0002-longer-questions', up: () => longer.up(queries) },
-      { name: '0003-library', up: () => library.up(queries) },
-      { name: '0004-imports', up: () => imports.up(queries) },
-      { name: '0005-media', up: () => media.up(queries) },
-      { name: '0006-remarks', up: () => remarks.up(queries) },
-      { name: '0007-sharing', up: () => sharing.up(queries) },
-      { name: '0008-co-hosts', up: () => coHosts.up(queries) },
-      { name: '0009-building', up: () => building.up(queries) },
-      { name: '0010-rosters', up: () => rosters.up(queries) },
-      { name: '0011-log-by-commits', up: () => logByCommits.up(queries) },
-      { name: '0012-show-versions', up: () => showVersions.up(queries) },
-      { name: '0013-shared-shows', up: () => sharedShows.up(queries) },
-    ],
-    storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
-    logger: undefined,
-  });
+  const storage = new SequelizeStorage({ sequelize, tableName: 'migration' });
+  const migrations = [
+    { name: '0001-first-show', up: () => first.up(queries) },
+    { name: '0002-longer-questions', up: () => longer.up(queries) },
+    { name: '0003-library', up: () => library.up(queries) },
+    { name: '0004-imports', up: () => imports.up(queries) },
+    { name: '0005-media', up: () => media.up(queries) },
+    { name: '0006-remarks', up: () => remarks.up(queries) },
+    { name: '0007-sharing', up: () => sharing.up(queries) },
+    { name: '0008-co-hosts', up: () => coHosts.up(queries) },
+    { name: '0009-building', up: () => building.up(queries) },
+    { name: '0010-rosters', up: () => rosters.up(queries) },
+    { name: '0011-log-by-commits', up: () => logByCommits.up(queries) },
+    { name: '0012-show-versions', up: () => showVersions.up(queries) },
+    { name: '0013-shared-shows', up: () => sharedShows.up(queries) },
+  ];
+  const umzug = new Umzug({ migrations, storage, logger: undefined });
   try {
+    const own = new Set(migrations.map(({ name }) => name));
+    if ((await storage.executed()).some((name) => !own.has(name))) throw new Error(NEWER);
     return (await umzug.up()).map((done) => done.name);
   } catch (error) {
     // Umzug's own error carries the connection's settings, password included.
-    throw new Error(`The tables could not be brought up to date: ${(error as Error).message}`, {
-      cause: undefined,
-    });
+    const why = error instanceof Error && error.message === NEWER ? NEWER : troubleOf(error);
+    throw new Error(why, { cause: undefined });
   }
 }

@@ -1,5 +1,8 @@
 import Router from '@koa/router';
 
+/** Without an answer for so long (ms) the database is not well. */
+const LONGEST = 2000;
+
 /** `/healthz`: are server and database well? `/readyz`: may people be sent here? And where do players come in? */
 export function healthRoutes(
   ping: () => Promise<void>,
@@ -7,11 +10,15 @@ export function healthRoutes(
   players: string | null,
 ): Router {
   const router = new Router();
+  // A database that hangs does not answer at all: whoever watches is told in time.
   const databaseIsWell = () =>
-    ping().then(
-      () => true,
-      () => false,
-    );
+    Promise.race([
+      ping().then(
+        () => true,
+        () => false,
+      ),
+      new Promise<boolean>((resolve) => setTimeout(() => resolve(false), LONGEST).unref()),
+    ]);
 
   router.get('/healthz', async (ctx) => {
     const database = await databaseIsWell();

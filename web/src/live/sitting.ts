@@ -81,7 +81,7 @@ export const useSitting = defineStore('sitting', () => {
   }
 
   let socket: Socket | null = null;
-  let queue: Waiting[] = [];
+  const queue: Waiting[] = [];
   let sending = false;
   let samples: TimeSample[] = [];
   let resample: ReturnType<typeof setInterval> | undefined;
