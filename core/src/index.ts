@@ -35,6 +35,7 @@ export {
   mediaOf,
   pictured,
   placeFiles,
+  withoutFiles,
   renameFiles,
   type MediaPlace,
   type PlacedMedia,

@@ -80,6 +80,17 @@ export function placeFiles(question: Question, placed: ReadonlyMap<string, Place
   return copy;
 }
 
+/** The same question without these files, which could not be kept; its words stay. */
+export function withoutFiles(question: Question, files: ReadonlySet<string>): Question {
+  const copy = JSON.parse(JSON.stringify(question)) as Question;
+  const gone = (media: { file: string | null } | null | undefined) =>
+    Boolean(media?.file && files.has(media.file));
+  for (const place of ['picture', 'sound', 'video', 'answerPicture'] as const)
+    if (gone(copy[place])) copy[place] = null;
+  for (const one of pictured(copy.answer)) if (gone(one.picture)) one.picture = null;
+  return copy;
+}
+
 /** The same question with its files under other names; what has no new name stays. */
 export function renameFiles(question: Question, names: ReadonlyMap<string, string>): Question {
   const copy = JSON.parse(JSON.stringify(question)) as Question;

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { bookOf, defaultDoors, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
+import { defaultDoors, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
 import type { Command, Devices, Round, RoundRules, Show } from '../index.ts';
 import { rulesWith } from '../show/rules.ts';
 import { CLOCK, question, sampleShow, SECRET, seatActor, Table } from './test/table.ts';

@@ -74,6 +74,9 @@ onBeforeUnmount(() => bring.stop());
               : t('bring.broughtIn', bring.result.count, { named: { n: bring.result.count } })
           }}
         </h2>
+        <p v-if="bring.refused.length && !bring.result.takenBack" role="status">
+          {{ t('bring.refused', bring.refused.length, { named: { n: bring.refused.length } }) }}
+        </p>
         <div class="row">
           <v-btn color="primary" :to="`/studio/questions?set=${bring.result.set}`">{{
             t('bring.toSet')

@@ -15,10 +15,15 @@ const bring = useBring();
 const bank = useBank();
 const account = useAccount();
 const index = ref(bring.shown[0] ?? 0);
-const set = ref((bank.mayEdit(bank.query.set) && bank.query.set) || bank.writable[0]?.id || '');
 const newTitle = ref(bring.look?.kind === 'set' ? bring.look.set.title : bring.name.replace(/\.\w+$/, ''));
 const NEW = 'new';
-if (account.isHost && (!set.value || bring.look?.kind === 'set')) set.value = NEW;
+/** So many parts that could not be read are named. */
+const NAMED = 6;
+/** Into the set that one came from, else into a new one: what others sent is not mixed into what is there. */
+const set = ref(
+  (bring.look?.kind !== 'set' && bank.mayEdit(bank.query.set) && bank.query.set) ||
+    (account.isHost ? NEW : (bank.writable[0]?.id ?? '')),
+);
 
 const row = computed(() => bring.rows[index.value] ?? null);
 /** A copy that may be typed in; what is typed goes back into its row. */
@@ -84,6 +89,13 @@ async function bringIn(): Promise<void> {
         t('bring.bringIn', bring.counts.chosen, { named: { n: bring.counts.chosen } })
       }}</v-btn>
     </div>
+    <p v-if="bring.look?.kind === 'set' && bring.look.broken.length" class="complaint" role="alert">
+      {{
+        t('bring.broken', bring.look.broken.length, {
+          named: { n: bring.look.broken.length, files: bring.look.broken.slice(0, NAMED).join(', ') },
+        })
+      }}
+    </p>
     <div class="two">
       <v-virtual-scroll :items="bring.shown" :item-height="56" class="list" role="list">
         <template #default="{ item: i }">

@@ -83,6 +83,19 @@ const setField = (i: number, field: Field | null) => (bring.columns!.fields[i] =
         {{ t('bring.found', sheet.rows, { named: { n: sheet.rows, name: bring.name } }) }}
         <b v-if="sheet.guessed">{{ t('bring.guessed', { encoding: sheet.encoding }) }}</b>
       </p>
+      <v-select
+        v-if="sheet.sheets.length > 1"
+        class="count"
+        :label="t('bring.whichSheet')"
+        :model-value="sheet.sheet"
+        :items="
+          sheet.sheets.map((one, value) => ({
+            value,
+            title: one.hidden ? t('bring.hiddenSheet', { name: one.name }) : one.name,
+          }))
+        "
+        @update:model-value="bring.turnTo($event)"
+      />
       <v-switch
         v-model="asCards"
         :label="t('bring.asCards')"

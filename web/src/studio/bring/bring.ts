@@ -1,9 +1,10 @@
-import { filesOf, lacksOf, placeFiles, type Question } from '@distaff/core';
+import { filesOf, lacksOf, placeFiles, withoutFiles, type Question } from '@distaff/core';
 import { mendRow, type Columns, type ImportProblem, type ImportRow } from '@distaff/core/interchange';
 import { proxy, wrap, type Remote } from 'comlink';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, triggerRef } from 'vue';
+import { ApiError } from '../../api/client.ts';
 import { server, type StoredMedia } from '../../api/server.ts';
 import { localFiles } from '../../design/media/mediaUrl.ts';
 import type { Look, Reader } from './worker.ts';
@@ -11,6 +12,9 @@ import type { Look, Reader } from './worker.ts';
 /** Bytes of a file that is read at all: a sheet, or an archive with pictures. */
 const MAX_BYTES = 25_000_000;
 const MAX_ARCHIVE = 100_000_000;
+/** Whether the server cannot take a file whoever sends it, and however often. */
+const isUnfit = (error: unknown): boolean =>
+  error instanceof ApiError && ([413, 415].includes(error.status) || error.code === 'empty');
 
 /** Questions that are being brought in: the source, how it is read, the rows, and what became of them. */
 export const useBring = defineStore('bring', () => {
@@ -84,6 +88,17 @@ export const useBring = defineStore('bring', () => {
     } else await take(new Uint8Array(await file.arrayBuffer()), file.name);
   }
 
+  /** Another sheet of the workbook. */
+  async function turnTo(sheet: number): Promise<void> {
+    const own = ++reading;
+    const found = await start().turnTo(sheet);
+    if (own !== reading) return;
+    problem.value = 'trouble' in found ? { code: found.trouble, text: found.sentence } : null;
+    if ('trouble' in found) return;
+    look.value = found;
+    columns.value = found.kind === 'set' ? null : found.columns;
+  }
+
   /** Reads all rows with the columns as they are set now. */
   async function read(): Promise<void> {
     const own = ++reading;
@@ -140,10 +155,18 @@ export const useBring = defineStore('bring', () => {
     for (const [n, file] of files.entries()) {
       if (!saving.value) return null;
       sent.value = { n, of: files.length };
-      placed.set(file, await server.sendMedia(file, await start().file(file)));
+      try {
+        placed.set(file, await server.sendMedia(file, await start().file(file)));
+      } catch (error) {
+        // One damaged picture is no reason to lose all questions; anything else is.
+        if (!isUnfit(error)) throw error;
+        refused.value = [...refused.value, file];
+      }
     }
     return saving.value ? placed : null;
   }
+  /** Files that the server could not take: their questions come in without them. */
+  const refused = ref<string[]>([]);
   /** The import that is being stored. */
   let storing = '';
   /** Breaks off what is being sent or stored: nothing of it stays. */
@@ -168,12 +191,14 @@ export const useBring = defineStore('bring', () => {
     if (saving.value || storing) return false;
     saving.value = true;
     problem.value = null;
+    refused.value = [];
     try {
       const chosen = rows.value.filter((_, i) => !left.value.has(i)).map((row) => row.question);
       const placed = await sendFiles(chosen);
       if (!placed) return false;
       sent.value = null;
-      const questions = chosen.map((question) => placeFiles(question, placed));
+      const lost = new Set(refused.value);
+      const questions = chosen.map((question) => placeFiles(withoutFiles(question, lost), placed));
       const id = (storing = nanoid());
       void follow(id, questions.length);
       const { count } = await server.bringIn(id, set, name.value, questions);
@@ -221,8 +246,10 @@ export const useBring = defineStore('bring', () => {
     counts,
     reset,
     stop,
+    refused,
     take,
     takeFile,
+    turnTo,
     read,
     write,
     mend,

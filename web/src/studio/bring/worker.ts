@@ -29,6 +29,7 @@ import {
 import type { QuestionSet } from '@distaff/core';
 import { expose } from 'comlink';
 import { nanoid } from 'nanoid';
+import type { BookSheet } from './xlsx.ts';
 
 /** What was found in a source at first sight. */
 export type Look =
@@ -44,9 +45,12 @@ export type Look =
       /** The first rows, to see what the columns hold. */
       first: string[][];
       rows: number;
+      /** Sheets of a workbook to choose from, and which one this is. */
+      sheets: { name: string; hidden: boolean }[];
+      sheet: number;
     }
   | { kind: 'text'; columns: Columns; rows: number }
-  | { kind: 'set'; set: QuestionSet; rows: number; media: string[] };
+  | { kind: 'set'; set: QuestionSet; rows: number; media: string[]; broken: string[] };
 
 /** Whether bytes are a zip archive, as every workbook is. */
 const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
@@ -59,6 +63,7 @@ const SHOWN = 6;
 let table: Table | null = null;
 let setRows: ImportRow[] = [];
 let media: ReadPackage['media'] = new Map();
+let book: BookSheet[] = [];
 
 /** Reading of sources, in a worker so that the page stays alive and the reading can be stopped. */
 const reader = {
@@ -72,7 +77,7 @@ const reader = {
       const read = readSetFile(decoded.text);
       if ('wrong' in read) return { trouble: 'wrongFile', sentence: read.wrong };
       setRows = read.file.questions.map((question, i) => ({ question, problems: [], line: i + 1 }));
-      return { kind: 'set', set: read.file.set, rows: setRows.length, media: [] };
+      return { kind: 'set', set: read.file.set, rows: setRows.length, media: [], broken: [] };
     }
     if (/^\s*</.test(decoded.text)) return lookAtItems(new Map([['item.xml', encode(decoded.text)]]));
     if (isQuestionText(decoded.text)) {
@@ -86,7 +91,12 @@ const reader = {
   /** The cells of the first sheet of a workbook; null where it cannot be read. */
   async cells(bytes: Uint8Array): Promise<string[][] | null> {
     const { readWorkbook } = await import('./xlsx.ts');
-    return readWorkbook(bytes);
+    return (await readWorkbook(bytes))?.[0]?.rows ?? null;
+  },
+
+  /** Another sheet of the workbook that is being brought in. */
+  async turnTo(sheet: number): Promise<Look> {
+    return lookAtSheet(sheet);
   },
 
   /** A set file of ours, or a sheet, as a workbook. */
@@ -146,7 +156,7 @@ async function lookAtArchive(bytes: Uint8Array): Promise<Look> {
   if ('wrong' in own) return { trouble: 'wrongFile', sentence: own.wrong };
   setRows = own.rows;
   media = own.media;
-  return { kind: 'set', set: own.set, rows: setRows.length, media: [...media.keys()] };
+  return { kind: 'set', set: own.set, rows: setRows.length, media: [...media.keys()], broken: own.broken };
 }
 function lookAtItems(files: ReadonlyMap<string, Uint8Array>): Look {
   const read = readQtiPackage(files, () => nanoid(10));
@@ -154,15 +164,21 @@ function lookAtItems(files: ReadonlyMap<string, Uint8Array>): Look {
   setRows = read.rows;
   media = read.media;
   const set = { title: read.title, description: '', folder: '', credit: '' };
-  return { kind: 'set', set, rows: setRows.length, media: [...media.keys()] };
+  return { kind: 'set', set, rows: setRows.length, media: [...media.keys()], broken: read.broken };
 }
 
 /** A workbook is heavy to read: its reader comes only when one is there. */
 async function lookAtWorkbook(bytes: Uint8Array): Promise<Look> {
   const { readWorkbook } = await import('./xlsx.ts');
-  const cells = await readWorkbook(bytes);
-  if (!cells) return { trouble: 'wrongWorkbook', sentence: '' };
-  return lookAtTable(tableOf(cells), { encoding: 'utf-8', guessed: false });
+  const sheets = await readWorkbook(bytes);
+  if (!sheets) return { trouble: 'wrongWorkbook', sentence: '' };
+  book = sheets;
+  return lookAtSheet(0);
+}
+function lookAtSheet(at: number): Look {
+  const found = lookAtTable(tableOf(book[at]!.rows), { encoding: 'utf-8', guessed: false });
+  if ('trouble' in found || found.kind !== 'sheet') return found;
+  return { ...found, sheets: book.map(({ name, hidden }) => ({ name, hidden })), sheet: at };
 }
 
 function lookAtTable(
@@ -178,6 +194,8 @@ function lookAtTable(
     columns: guessColumns(table),
     first: table.rows.slice(0, SHOWN).map((row) => row.cells),
     rows: table.rows.length,
+    sheets: [],
+    sheet: 0,
   };
 }
 

@@ -20,38 +20,68 @@ function tooLarge(bytes: Uint8Array): boolean {
   return size > MAX_INFLATED || parts > MAX_PARTS;
 }
 
-/** What a cell shows: dates as days, formulas as their results, rich text as text. */
+/** A part of a second in days is rounding of the file. */
+const clockOf = (date: Date) => date.toISOString().slice(11, date.getUTCSeconds() ? 19 : 16);
+/** Spreadsheets keep a time of day as a day before this year. */
+const FIRST_YEAR = 1901;
+const dayOf = (date: Date) =>
+  date.getUTCFullYear() < FIRST_YEAR ? clockOf(date) : date.toISOString().slice(0, 10);
+
+/**
+ * What a cell shows: days, times, per cent and results as they are seen; no errors of formulas, and of
+ * cells that are merged the first alone.
+ */
 function textOf(cell: ExcelJS.Cell): string {
-  const { value } = cell;
-  if (value instanceof Date) return value.toISOString().slice(0, 10);
-  if (typeof value === 'object' && value !== null && 'result' in value) {
-    const { result } = value;
-    return result instanceof Date ? result.toISOString().slice(0, 10) : String(result ?? '');
-  }
+  if (cell.isMerged && cell.master.address !== cell.address) return '';
+  const value =
+    typeof cell.value === 'object' && cell.value !== null && 'result' in cell.value
+      ? cell.value.result
+      : cell.value;
+  if (value instanceof Date) return dayOf(value);
+  if (typeof value === 'object' && value !== null && 'error' in value) return '';
   if (typeof value === 'boolean') return value ? 'true' : 'false';
-  return cell.text ?? '';
+  // Twelve digits are all that binary fractions promise: 0.07 * 100 is 7, not 7.000000000000001.
+  if (typeof value === 'number')
+    return /%/.test(cell.numFmt ?? '') ? `${Number((value * 100).toPrecision(12))} %` : String(value);
+  return typeof value === 'string' ? value : (cell.text ?? '');
+}
+
+/** A sheet of a workbook: its rows as text. */
+export interface BookSheet {
+  name: string;
+  hidden: boolean;
+  rows: string[][];
+}
+
+function rowsOf(sheet: ExcelJS.Worksheet): string[][] {
+  const rows: string[][] = [];
+  sheet.eachRow({ includeEmpty: true }, (row) => {
+    const cells: string[] = [];
+    row.eachCell({ includeEmpty: true }, (cell, column) => {
+      cells[column - 1] = textOf(cell);
+    });
+    rows.push(Array.from(cells, (cell) => cell ?? ''));
+  });
+  return rows;
 }
 
 /**
- * The first sheet of a workbook as rows of text.
+ * The sheets of a workbook on which something stands, those that are seen first.
  * @returns null where it cannot be read, or would be too large.
  */
-export async function readWorkbook(bytes: Uint8Array): Promise<string[][] | null> {
+export async function readWorkbook(bytes: Uint8Array): Promise<BookSheet[] | null> {
   try {
     if (tooLarge(bytes)) return null;
     const workbook = new ExcelJS.Workbook();
     await workbook.xlsx.load(bytes.slice().buffer as ArrayBuffer);
-    const sheet = workbook.worksheets[0];
-    if (!sheet) return null;
-    const rows: string[][] = [];
-    sheet.eachRow({ includeEmpty: true }, (row) => {
-      const cells: string[] = [];
-      row.eachCell({ includeEmpty: true }, (cell, column) => {
-        cells[column - 1] = textOf(cell);
-      });
-      rows.push(Array.from(cells, (cell) => cell ?? ''));
-    });
-    return rows;
+    const sheets = workbook.worksheets.map((sheet) => ({
+      name: sheet.name,
+      hidden: sheet.state !== 'visible',
+      rows: rowsOf(sheet),
+    }));
+    const filled = sheets.filter(({ rows }) => rows.some((row) => row.some((cell) => cell.trim() !== '')));
+    const found = filled.length > 0 ? filled : sheets.slice(0, 1);
+    return found.length > 0 ? found.sort((a, b) => Number(a.hidden) - Number(b.hidden)) : null;
   } catch {
     return null;
   }

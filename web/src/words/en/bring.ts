@@ -15,6 +15,8 @@ export const bring = {
   asCards: 'These are flashcards: draw wrong options from the other answers',
   asCardsHint: 'The drawn options are marked for review, since one may happen to be right too.',
   optionsEach: 'Options for each question',
+  whichSheet: 'Sheet of the workbook',
+  hiddenSheet: '{name} (hidden)',
   hasHeader: 'The first row holds the names of the columns',
   columnsTitle: 'What the columns hold',
   column: 'Column {n}',
@@ -108,6 +110,10 @@ export const bring = {
   storing: 'Storing questions: {n} of {of}',
   sendingFiles: 'Sending pictures and sounds: {n} of {of}',
   broughtIn: 'Nothing was brought in. | {n} question was brought in. | {n} questions were brought in.',
+  broken:
+    'All could be read. | {n} part could not be read and is missing here: {files}. The others are below. | {n} parts could not be read and are missing here: {files}. The others are below.',
+  refused:
+    'All pictures and sounds were kept. | {n} picture or sound is damaged and was left out; its question is in. | {n} pictures or sounds are damaged and were left out; their questions are in.',
   takenBack: 'The import was taken back.',
   toSet: 'Look at the set',
   takeBack: 'Take the whole import back',
