@@ -116,8 +116,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       sharingRoutes('show', guesses, async ({ id }, account) => {
         hosts.askAgain(id, account);
         for (const sitting of await store.openOf(id)) {
-          await store.setStageKey(sitting, newToken());
-          hosts.changeStageKey(sitting);
+          const key = newToken();
+          await store.setStageKey(sitting, key);
+          hosts.changeStageKey(sitting, key);
         }
       }),
       sharedLinkRoutes(cookie, new Throttle()),

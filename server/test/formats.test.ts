@@ -146,7 +146,7 @@ async function playOut(
 }
 /** Who is out answers for honour, and may find the answers closed once those who count are done. */
 const once = async (visitor: Visitor, command: object) => {
-  const told = await visitor.send(command);
+  const told = await visitor.sendOn(command);
   if (told.refused !== 'late') expect([command, told]).toMatchObject([{}, { ok: true }]);
 };
 const formats = ['board', 'quiz', 'knockout', 'counterweight'] as const;
@@ -180,9 +180,9 @@ describe('nothing is lost, in any format', () => {
         // With each goes what was said some messages ago, again and out of its order.
         const old = sent.at(-4);
         const [first, second] = await Promise.all([
-          visitor.send(command, id),
-          visitor.send(command, id),
-          old ? old[0].send(old[1], old[2]) : null,
+          visitor.sendOn(command, id),
+          visitor.sendOn(command, id),
+          old ? old[0].sendOn(old[1], old[2]) : null,
         ]);
         // Asked a second time, a handset is told all of its own part.
         expect(second).toMatchObject(first);

@@ -169,6 +169,14 @@ export class Visitor {
   async send(command: object, id = unique('c')): Promise<{ ok?: true; refused?: string; sentence?: string }> {
     return this.socket.timeout(5000).emitWithAck('command', { id, command });
   }
+  /** Sends until it is taken or refused for good, as our client does. */
+  async sendOn(command: object, id = unique('c')): ReturnType<Visitor['send']> {
+    for (;;) {
+      const told = await this.send(command, id);
+      if (told.refused !== 'retry') return told;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
   async join(name: string, team: string, token = unique('token-token-token')) {
     return this.socket.timeout(5000).emitWithAck('join', { id: unique('j'), token, name, team });
   }

@@ -64,8 +64,9 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
     await sittings.setDeskKey(id, null);
     hosts.get(id).audiences.turnCoHostsAway();
     // They knew the link of the stage as well, and a stage answers for the team on the floor.
-    await sittings.setStageKey(id, newToken());
-    hosts.changeStageKey(id);
+    const key = newToken();
+    await sittings.setStageKey(id, key);
+    hosts.changeStageKey(id, key);
     ctx.status = 204;
   });
 

@@ -1,5 +1,6 @@
 import { due, type Random, type Room, type Show } from '@distaff/core';
 import type { Server } from 'socket.io';
+import { viewKey } from '../auth/tokens.ts';
 import type { Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { Audiences, roomOf } from './audiences.ts';
@@ -144,9 +145,9 @@ export class SittingHosts {
   }
 
   /** The key of a stage was changed: whoever came by the one before, from wherever, has to go. */
-  changeStageKey(id: string): void {
+  changeStageKey(id: string, key: string): void {
     this.#parts.io.in(roomOf.byKey(id)).disconnectSockets(true);
-    this.#parts.io.in(roomOf.desk(id)).disconnectSockets(true);
+    this.#parts.io.in(roomOf.desk(id)).emit('keys', { stage: key, view: viewKey(key) });
   }
 
   /** A show is no longer shared with somebody: their desks ask again whether they may stay. */

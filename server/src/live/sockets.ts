@@ -252,7 +252,7 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
       if (typeof reply !== 'function') return;
       // One that floods is cut off here, before it costs the others anything.
       if (!pace.allows(parts.now()))
-        return reply(refuse('notNow', 'That was too much at once. Wait a moment.'));
+        return reply(refuse('retry', 'That was too much at once. It is sent again by itself.'));
       const input = v.safeParse(schema, raw);
       if (!input.success) {
         parts.log.debug({ sitting: live.host.id, actor: as, refused: 'invalid' }, 'command refused');

@@ -131,7 +131,8 @@ export const useSitting = defineStore('sitting', () => {
     });
     // The server measures by itself how long the way here is.
     own.on('echo', (reply: () => void) => reply());
-    own.on('keys', (given: Keys) => (keys.value = given));
+    // Keys that change later come without what stays.
+    own.on('keys', (given: Keys) => (keys.value = { ...keys.value, ...given }));
     own.on('rehearsal', (told: RehearsalTold) => (rehearsal.value = told));
     own.on('present', (seats: string[]) => (present.value = new Set(seats)));
     own.on('claims', (waits: SeatClaim[]) => (claims.value = waits));
