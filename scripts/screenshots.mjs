@@ -206,7 +206,9 @@ run(async () => {
     }
     /** Brings the next question up; those whose number is given answer it rightly, the others not. */
     const play = async (right, who = [0, 1, 2, 3]) => {
-      for (let i = 0; i < 3; i++) await key('Space');
+      // However many steps are taken together.
+      const says = () => desk.locator('footer .what').innerText();
+      while (!(await says()).startsWith('Lock')) await key('Space');
       const correct = (await desk.locator('.options .key .grow').first().innerText()).trim();
       for (const i of who) {
         const own = crew[i].getByRole('radio');
@@ -220,7 +222,9 @@ run(async () => {
       await key('Space');
     };
     const finish = async () => {
-      for (let i = 0; i < 3; i++) await key('Space');
+      const over = /bring it up|Begin|covers|lifts|chooses/i;
+      const says = () => desk.locator('footer .what').innerText();
+      for (let i = 0; i < 3 && !over.test(await says()); i++) await key('Space');
     };
     const begin = async (title) => {
       await desk.getByRole('button', { name: `Begin “${title}”` }).click();

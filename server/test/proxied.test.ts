@@ -11,6 +11,7 @@ describe('behind a proxy', () => {
 
   test('what a client writes as its address is not believed', async () => {
     const owner = await proxied.host();
+    const began = performance.now();
     const statuses = await Promise.all(
       Array.from({ length: 60 }, (_, i) =>
         proxied.call(
@@ -21,7 +22,10 @@ describe('behind a proxy', () => {
         ),
       ),
     );
-    expect(statuses.filter((one) => one.status === 401).length).toBeLessThanOrEqual(3);
+    // Three at once, then one after 1, 2, 4 … seconds: a busy machine takes that long.
+    const seconds = (performance.now() - began) / 1000;
+    const allowed = 3 + Math.floor(Math.log2(1 + seconds));
+    expect(statuses.filter((one) => one.status === 401).length).toBeLessThanOrEqual(allowed);
     let letIn = 0;
     for (let i = 0; i < 100; i++) {
       const { status } = await proxied.call(

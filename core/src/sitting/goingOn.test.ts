@@ -34,6 +34,26 @@ const press = (table: Table) => table.do(nextStep(table.state).command!);
 /** The same next step, pressed again by a desk that has not seen what it led to. */
 const open = (show: Show) => press(press(press(new Table(show).do('begin'))));
 
+test('a round can be left for another one as soon as a question is settled, however steps are taken', () => {
+  for (const steps of ['joined', 'single'] as const) {
+    const show = quizOf([choice, choice, choice], { steps });
+    show.rounds.push({ ...show.rounds[0]!, id: 'other' });
+    const table = new Table(show).do('begin');
+    while (table.state.question?.step !== 'open') press(table);
+    table.answer('s0', { slot: 0 });
+    expect(code(table.send({ type: 'begin', round: 1 }))).toBe('notNow');
+    while (table.state.question?.step !== 'settled') press(table);
+    const score = table.state.scores.get('t0');
+    expect(score).toBeGreaterThan(0);
+    table.do({ type: 'begin', round: 1 });
+    expect(table.state).toMatchObject({ question: null, round: { index: 1 } });
+    expect(table.state.played).toHaveLength(1);
+    expect(table.state.scores.get('t0')).toBe(score);
+    table.do({ type: 'takeBack' });
+    expect(table.state).toMatchObject({ question: { step: 'settled' }, round: { index: 0 } });
+  }
+});
+
 describe('steps that show nothing new are taken together', () => {
   const joined = { steps: 'joined' } as const;
   test.each<[string, AnswerContent[], Partial<RoundRules>, string[]]>([

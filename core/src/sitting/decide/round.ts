@@ -6,6 +6,7 @@ import { rulesAt, rulesOf } from '../inPlay.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
 import { countNow } from '../roundCount.ts';
 import { scoreNow, teamOf, type SittingState } from '../state.ts';
+import { turnAfter } from '../turns.ts';
 import type { Context } from './context.ts';
 
 const tableOf = (state: SittingState): Table => ({
@@ -34,19 +35,25 @@ function firstTurn(state: SittingState, index: number, { random }: Context): str
   return ids.includes(state.turn) ? state.turn : (ids[0] ?? '');
 }
 
-/** Begins a round of the running order: the next one, or any other, which skips or repeats. */
+/**
+ * Begins a round of the running order: the next one, or any other, which skips or repeats. A question that is
+ * settled is left with it: where steps are taken together it would else end only with the next one.
+ */
 export function begin(state: SittingState, given: number | undefined, context: Context): Draft[] | Refusal {
   if (given === undefined && state.phase !== 'lobby') return refuse('already', 'The round has begun.');
-  if (state.question) return refuse('notNow', 'A question is in play: bring it to its end first.');
+  const { question } = state;
+  if (question && question.step !== 'settled')
+    return refuse('notNow', 'A question is in play: bring it to its end first.');
   const index = given ?? nextRound(state);
   const round = index === null ? undefined : state.show.rounds[index];
   if (index === null || !round) return refuse('notThere', 'There is no such round.');
   const format = formatOf(round.format);
   const dealt = format.deal(round.content, state.show.questions, context.random);
-  const turn = firstTurn(state, index, context);
+  const left = question ? [{ type: 'left' as const, turn: turnAfter(state, question, context.random) }] : [];
+  const turn = firstTurn(left[0] ? { ...state, turn: left[0].turn } : state, index, context);
   const { brings } = rulesAt(state, index);
   const began = { type: 'roundBegan', round: index, turn, brings } as const;
-  return [...countNow(state), dealt === null ? began : { ...began, dealt }];
+  return [...left, ...countNow(state), dealt === null ? began : { ...began, dealt }];
 }
 
 export function giveTurn(state: SittingState, team: string): Draft[] | Refusal {

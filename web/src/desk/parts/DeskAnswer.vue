@@ -132,6 +132,10 @@ p {
   border-left: 4px solid var(--weld);
 }
 .given {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 0.4em;
   font-size: 18px;
 }
 .right,

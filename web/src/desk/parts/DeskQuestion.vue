@@ -164,6 +164,13 @@ const label = computed(() => {
       <v-btn v-if="locked" variant="outlined" @click="desk.ask({ type: 'settle' })">{{
         t('desk.settleNow')
       }}</v-btn>
+      <!-- Where the next step brings the next question as well, this one can be left by itself. -->
+      <v-btn
+        v-if="open.step === 'settled' && desk.view.private.next.code !== 'leave'"
+        variant="outlined"
+        @click="desk.ask({ type: 'leave' })"
+        >{{ t('desk.leaveNow') }}</v-btn
+      >
     </p>
   </article>
 </template>

@@ -42,8 +42,13 @@ const items = computed<Item[]>(() => {
   ];
 });
 const progress = computed(() => progressOf(desk.view.round));
-/** Any round can be begun while no question is in play: that skips, repeats or changes the order. */
-const canBegin = computed(() => desk.view.phase !== 'closed' && !desk.question && items.value.length > 3);
+/** Any round can be begun once the question in play is settled: that skips, repeats or changes the order. */
+const canBegin = computed(
+  () =>
+    desk.view.phase !== 'closed' &&
+    (!desk.question || desk.question.step === 'settled') &&
+    items.value.length > 3,
+);
 const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.round?.format === 'board');
 </script>
 

@@ -171,6 +171,10 @@ p {
   font-size: 15px;
 }
 .answerText {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 0.4em;
   font-size: 20px;
   font-weight: 700;
 }

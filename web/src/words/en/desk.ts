@@ -152,6 +152,7 @@ export const desk = {
   noClockNow: 'No clock on this question',
   lockNow: 'Lock',
   showKey: 'Show key',
+  leaveNow: 'Take the question off the stage',
   settleNow: 'Close without the key',
   handOnTo: 'Hand on to {team}',
   standings: 'Standings',
