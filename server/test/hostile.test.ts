@@ -129,6 +129,7 @@ describe('floods', () => {
 
   test('a hundred passwords at once are not all looked at', async () => {
     const other = await world.host();
+    const began = performance.now();
     const tries = await Promise.all(
       Array.from({ length: 100 }, (_, i) =>
         world.call('POST', '/api/login', {
@@ -137,7 +138,9 @@ describe('floods', () => {
         }),
       ),
     );
-    expect(tries.filter((one) => one.status === 401).length).toBeLessThanOrEqual(3);
+    // Three at once, then one after 1, 2, 4 … seconds: a busy machine takes that long.
+    const allowed = 3 + Math.floor(Math.log2(1 + (performance.now() - began) / 1000));
+    expect(tries.filter((one) => one.status === 401).length).toBeLessThanOrEqual(allowed);
     expect(tries.filter((one) => one.status === 429).length).toBeGreaterThan(90);
   });
 });

@@ -61,6 +61,8 @@ export interface Format<Content, State, View, Dealt> {
   readonly chosen: boolean;
   /** Whether it is ranked by something else than points, so that it has a winner of its own. */
   readonly ranksOtherwise: boolean;
+  /** Whether something of its own is seen between questions, such as lives: then no step goes past it. */
+  readonly seenBetween: boolean;
   /** Rules that this format prescribes, whatever the round says. */
   readonly prescribes: Partial<RoundRules>;
   /** The questions that a round holds. */
@@ -124,6 +126,7 @@ export interface ClothRow {
 export const usual = {
   chosen: false,
   ranksOtherwise: false,
+  seenBetween: false,
   prescribes: {} as Partial<RoundRules>,
   waitsFor: (): string | null => null,
   left: (): Span => NOTHING,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { due, isRefusal, nextStep, overtaken, publicView, rulesWith, TIME } from '../index.ts';
 import type { AnswerContent, Devices, RoundRules, Show } from '../index.ts';
+import { blankKnockout } from '../formats/knockout/content.ts';
 import { CLOCK, HOST, question, sampleShow, seatActor, Table } from './test/table.ts';
 
 const options = ['right', 'wrong', 'other'].map((text, i) => ({ id: `k${i}`, text }));
@@ -39,10 +40,11 @@ test('a round can be left for another one as soon as a question is settled, howe
     const show = quizOf([choice, choice, choice], { steps });
     show.rounds.push({ ...show.rounds[0]!, id: 'other' });
     const table = new Table(show).do('begin');
-    while (table.state.question?.step !== 'open') press(table);
+    const stepOf = () => table.state.question?.step;
+    while (stepOf() !== 'open') press(table);
     table.answer('s0', { slot: 0 });
     expect(code(table.send({ type: 'begin', round: 1 }))).toBe('notNow');
-    while (table.state.question?.step !== 'settled') press(table);
+    while (stepOf() !== 'settled') press(table);
     const score = table.state.scores.get('t0');
     expect(score).toBeGreaterThan(0);
     table.do({ type: 'begin', round: 1 });
@@ -52,6 +54,21 @@ test('a round can be left for another one as soon as a question is settled, howe
     table.do({ type: 'takeBack' });
     expect(table.state).toMatchObject({ question: { step: 'settled' }, round: { index: 0 } });
   }
+});
+
+test('lives are seen after each question of a knockout, however steps are taken', () => {
+  const show = quizOf([choice, choice, choice], { steps: 'joined' });
+  const round = show.rounds[0]!;
+  show.rounds = [
+    {
+      ...round,
+      format: 'knockout',
+      content: { ...blankKnockout(), items: [0, 1, 2].map((i) => ({ id: `c${i}`, points: null })) },
+    } as Show['rounds'][number],
+  ];
+  const table = new Table(show).do('begin');
+  while (table.state.question?.step !== 'settled') press(table);
+  expect(nextStep(table.state).code).toBe('leave');
 });
 
 describe('steps that show nothing new are taken together', () => {

@@ -105,7 +105,8 @@ const isJoined = (state: SittingState): boolean => rulesOf(state).steps === 'joi
 function leaving(state: SittingState): Planned {
   const { format, state: own } = state.round!;
   const ref = formatOf(format).waitsFor(own) === null ? formatOf(format).next(own) : null;
-  if (ref === null || !isJoined(state)) return step('leave', { type: 'leave' });
+  if (ref === null || !isJoined(state) || formatOf(format).seenBetween)
+    return step('leave', { type: 'leave' });
   return upNext(state, ref, [{ type: 'leave' }]);
 }
 

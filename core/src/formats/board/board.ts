@@ -76,6 +76,7 @@ function findings(
 /** Category board: categories × values; a cell is picked, its question played, and it closes. */
 export const board: Format<BoardContent, BoardState, BoardView, null> = {
   ...usual,
+  seenBetween: true,
   chosen: true,
   questionsOf: (content) => Object.values(content.cells).flatMap((cell) => cell.question ?? []),
   findings,

@@ -58,6 +58,7 @@ const at = ({ order, again, played }: CounterweightState) =>
 export const counterweight: Format<CounterweightContent, CounterweightState, CounterweightView, Dealt> = {
   ...usual,
   ranksOtherwise: true,
+  seenBetween: true,
   prescribes: {
     floor: 'turn',
     afterWrong: 'handOn',

@@ -38,6 +38,7 @@ const livesOf = (state: KnockoutState, team: string): number => state.left.get(t
 export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, DealtSequence> = {
   ...usual,
   ranksOtherwise: true,
+  seenBetween: true,
   prescribes: { floor: 'everyone', afterWrong: 'close' },
   questionsOf: (content) => content.items.map(({ id }) => id),
   findings: sequenceFindings,

@@ -159,7 +159,7 @@ async function bringIn(): Promise<void> {
   flex-wrap: wrap;
 }
 .set {
-  flex: 0 1 240px;
+  flex: 0 1 190px;
 }
 .two {
   flex: 1;
