@@ -31,6 +31,11 @@ export async function call<T>(method: string, path: string, body?: unknown, keep
   } catch {
     throw new Unreachable('The server cannot be reached.');
   }
+  return answerOf<T>(response);
+}
+
+/** What an answer of the server says. @throws ApiError where it refuses, Unreachable where it is none of its own. */
+export async function answerOf<T>(response: Response): Promise<T> {
   if (response.status === 204) return undefined as T;
   const answer = (await response.json().catch(() => null)) as Record<string, unknown> | null;
   if (response.ok && answer) return answer as T;

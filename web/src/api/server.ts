@@ -20,7 +20,7 @@ import type {
   Tally,
   TimeLost,
 } from '@distaff/core';
-import { call } from './client.ts';
+import { answerOf, call } from './client.ts';
 
 export interface Account {
   id: string;
@@ -327,9 +327,7 @@ export const server = {
       headers: { 'content-type': 'application/octet-stream' },
       body: new Blob([bytes.slice()]),
     });
-    const answer = (await response.json()) as StoredMedia & { sentence?: string };
-    if (!response.ok) throw new Error(answer.sentence);
-    return answer;
+    return answerOf<StoredMedia>(response);
   },
   cutMedia: (id: string, cut: Cut) => call<StoredMedia>('POST', `/api/media/${id}/cut`, cut),
   hideMedia: (id: string) => call<void>('DELETE', `/api/media/${id}`),
