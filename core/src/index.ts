@@ -230,7 +230,7 @@ export { stageView, type StageView } from './sitting/view/stage.ts';
 export { seatView, type SeatView } from './sitting/view/seat.ts';
 
 export { playedQuestions, type PlayedQuestion } from './report/played.ts';
-export { resultsOf, type Results } from './report/results.ts';
+export { resultsOf, type ResponseRow, type Results } from './report/results.ts';
 export { responsesCsv, standingsCsv, toCsv } from './interchange/csv.ts';
 
 export type { MendName, Remark, RemarkCode } from './review/remark.ts';

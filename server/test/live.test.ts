@@ -104,20 +104,20 @@ describe('a question, live', () => {
     });
     for (const type of ['showAnswers', 'showKey', 'settle', 'leave', 'close']) await desk.send({ type });
     await desk.until(() => desk.last<DeskView>('view')?.phase === 'closed');
-    expect(
-      await rows(
-        'SELECT team, score, place FROM result_standing WHERE sitting_id = ? ORDER BY line LIMIT 2',
-        id,
-      ),
-    ).toEqual([
+    expect(await rows('SELECT sitting_id FROM sitting_result WHERE sitting_id = ?', id)).toHaveLength(1);
+    const { results } = (await host.call('GET', `/api/sittings/${id}/results`)).json;
+    expect(results.standings.slice(0, 2)).toMatchObject([
       { team: 'Bowline', score: 300, place: 1 },
       { team: 'Fairlead', score: 0, place: 2 },
     ]);
+    // Results kept by an earlier version are worked out anew.
+    await rows("UPDATE sitting_result SET made_with = 0, body = 'old' WHERE sitting_id = ?", id);
+    expect((await host.call('GET', `/api/sittings/${id}/results`)).json.results).toEqual(results);
     const log = await logOf(id);
     expect(log.map((event) => event.seq)).toEqual(log.map((_, i) => i + 1));
     // Taking back the close opens the sitting again and clears the derived results.
     await desk.send({ type: 'takeBack' });
-    expect(await rows('SELECT * FROM result_standing WHERE sitting_id = ?', id)).toEqual([]);
+    expect(await rows('SELECT made_with FROM sitting_result WHERE sitting_id = ?', id)).toEqual([]);
     expect((await host.call('GET', `/api/sittings/${id}`)).json.closedAt).toBeNull();
   });
 

@@ -24,7 +24,7 @@ export const responsesCsv = (results: Results): string =>
     [
       'question',
       'category',
-      'points',
+      'value',
       'prompt',
       'key',
       'team',
@@ -32,12 +32,14 @@ export const responsesCsv = (results: Results): string =>
       'answer',
       'ruling',
       'ruled by',
+      'share',
+      'points of the team',
       'seconds',
     ],
     results.responses.map((row) => [
       row.number,
       row.category,
-      row.points,
+      row.value,
       row.prompt,
       row.key,
       row.team,
@@ -45,6 +47,8 @@ export const responsesCsv = (results: Results): string =>
       row.answer,
       row.verdict,
       row.ruledBy,
+      row.share === null ? null : Math.round(row.share * 1000) / 1000,
+      row.brought,
       row.seconds,
     ]),
   );

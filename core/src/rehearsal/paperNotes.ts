@@ -1,5 +1,6 @@
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from '../show/show.ts';
+import type { Clock } from '../sitting/clock.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import { majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 
@@ -13,6 +14,9 @@ export interface PaperQuestion {
   floor: string | null;
   had: string[];
   openedAt: number | null;
+  /** The clock as it was noted last, and stretches in which nobody's time ran. */
+  clock: Clock | null;
+  pauses: { from: number; to: number }[];
   limit: number | null;
   answers: Map<string, PaperAnswer>;
   /** Who was out already when it came up: they answer for honour. */
@@ -47,6 +51,27 @@ export interface PaperNotes {
   left: ReadonlySet<string>;
   /** The event since which scores count. */
   since: number;
+}
+
+const isOnTheRun = (clock: Clock | null): clock is { deadline: number } =>
+  clock !== null && 'deadline' in clock;
+
+/** A clock that stops opens a pause at the moment that had so much left; one that runs again closes it. */
+function noteClock(question: PaperQuestion, clock: Clock | null, at: number): void {
+  const last = question.pauses.at(-1);
+  if (isOnTheRun(question.clock) && clock && !isOnTheRun(clock))
+    question.pauses.push({ from: Math.min(at, question.clock.deadline - clock.remaining), to: Infinity });
+  else if (isOnTheRun(clock) && last?.to === Infinity) last.to = at;
+  question.clock = clock;
+}
+
+/** How long somebody thought (ms): from the opening to `at`, pauses taken off. */
+function timeOf({ openedAt, pauses }: PaperQuestion, at: number): number {
+  const idle = pauses.reduce(
+    (sum, { from, to }) => sum + Math.max(0, Math.min(to, at) - Math.min(from, at)),
+    0,
+  );
+  return openedAt === null ? 0 : Math.max(0, at - openedAt - idle);
 }
 
 /** Events that people did not take back; seats stay where they are. */
@@ -147,6 +172,8 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
           floor: event.floor,
           had: event.floor === null ? [] : [event.floor],
           openedAt: null,
+          clock: null,
+          pauses: [],
           limit: null,
           answers: new Map(),
           out,
@@ -158,7 +185,20 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         break;
       }
       case 'opened':
-        if (open) Object.assign(open, { openedAt: event.at, limit: event.limit });
+        if (open)
+          Object.assign(open, { openedAt: event.at, limit: event.limit, clock: event.clock, pauses: [] });
+        break;
+      case 'clockSet':
+      case 'undone':
+      case 'redone':
+        if (open && (event.type === 'clockSet' || isOnTheRun(open.clock)))
+          noteClock(open, event.clock, event.at);
+        break;
+      case 'outage':
+        if (open && isOnTheRun(open.clock)) {
+          open.clock = { deadline: open.clock.deadline + event.ms };
+          open.pauses.push({ from: event.at - event.ms, to: event.at });
+        }
         break;
       case 'buzzWon':
         if (open) {
@@ -183,7 +223,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
             who: own,
             team: event.team,
             answer: event.answer,
-            after: event.at - (open.openedAt ?? event.at),
+            after: timeOf(open, event.at),
             share: before?.share ?? null,
             ruled: before?.ruled ?? false,
           });

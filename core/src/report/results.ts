@@ -1,7 +1,15 @@
 import type { Verdict } from '../question/kind.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/inPlay.ts';
-import { hadFloor } from '../sitting/points.ts';
-import { seatsOf, teamOf, type Response, type SittingState } from '../sitting/state.ts';
+import { hadFloor, paidFor } from '../sitting/points.ts';
+import { playing } from '../sitting/roundCount.ts';
+import {
+  memberwise,
+  seatsOf,
+  teamOf,
+  type QuestionInPlay,
+  type Response,
+  type SittingState,
+} from '../sitting/state.ts';
 import { teamViews } from '../sitting/view/public.ts';
 import type { Weave } from '../show/weave.ts';
 
@@ -18,16 +26,22 @@ export interface ResponseRow {
   /** The number of the question in the order of play, from 1. */
   number: number;
   category: string;
-  points: number;
+  /** What the question was worth; 0 where nothing could be right or wrong. */
+  value: number;
   prompt: string;
   key: string;
   team: string;
   /** Empty when it was said aloud. */
   player: string;
   answer: string;
-  verdict: Verdict | 'none';
+  /** `given` where nothing could be right or wrong. */
+  verdict: Verdict | 'given' | 'none';
   ruledBy: 'key' | 'host' | '';
-  /** Seconds from the opening to the answer, or null. */
+  /** The share of the marks, 0 … 1; null where nothing was ruled. */
+  share: number | null;
+  /** What the question brought to the team in all, later rulings included. */
+  brought: number;
+  /** Seconds from the opening to the answer while the clock ran, or null. */
   seconds: number | null;
 }
 
@@ -38,6 +52,74 @@ export interface Results {
   responses: ResponseRow[];
   /** Points given or taken by hand, with the reason. */
   byHand: { team: string; amount: number; reason: string }[];
+}
+
+/** Questions that are over, with the one that is settled and still on the stage. */
+const overIn = ({ played, question }: SittingState): QuestionInPlay[] =>
+  question && question.settledAt !== null ? [...played, question] : played;
+
+/** The key in one line: of several right options all of them, of accepted spellings the first. */
+function keyOf(state: SittingState, play: QuestionInPlay): string {
+  const { answer } = writtenQuestion(state, play);
+  const { slots, texts } = kindInPlay(state, play).key(answer, play.order);
+  return slots.length > 0 ? texts.join('; ') : (texts[0] ?? '');
+}
+
+/** Whoever could have answered and did not: people where each answers, else teams. */
+function silentIn(state: SittingState, play: QuestionInPlay): { team: string; seat: string | null }[] {
+  if (kindInPlay(state, play).given === 'nowhere') return [];
+  if (play.mode !== 'everyone')
+    return hadFloor(play)
+      .filter((team) => !play.responses.some((one) => one.team === team))
+      .map((team) => ({ team, seat: null }));
+  if (play.openedAt === null) return [];
+  const whole = new Set(play.responses.filter((one) => one.seat === null).map((one) => one.team));
+  const everybody = memberwise(state, play)
+    ? [...state.seats.values()]
+        .filter((seat) => !seat.removed && !whole.has(seat.team))
+        .map((seat) => ({ team: seat.team, seat: seat.id, who: seat.id }))
+    : playing(state).map(({ id }) => ({ team: id, seat: null, who: id }));
+  return everybody.filter(({ who }) => !play.byWho.has(who));
+}
+
+/** Every answer to one question in the order of the floor, then those who gave none. */
+function rowsOf(state: SittingState, play: QuestionInPlay, number: number): ResponseRow[] {
+  const written = writtenQuestion(state, play);
+  const kind = kindInPlay(state, play);
+  const paid = paidFor(state, play.play);
+  const row = {
+    number,
+    category: placeOf(state, play).label || (state.show.rounds[state.begun[play.begun]!.index]?.title ?? ''),
+    value: kind.keyed ? play.points : 0,
+    prompt: written.prompt,
+    key: keyOf(state, play),
+  };
+  const tries: Pick<Response, 'team' | 'seat'>[] = [...play.responses, ...silentIn(state, play)];
+  const order = (team: string) => hadFloor(play).indexOf(team) + 1 || tries.length + 1;
+  return tries
+    .sort((a, b) => order(a.team) - order(b.team))
+    .map((one) => {
+      const {
+        team,
+        seat,
+        answer = null,
+        verdict = null,
+        by,
+        share,
+        after,
+      } = one as Partial<Response> & typeof one;
+      return {
+        ...row,
+        team: teamOf(state, team)?.name ?? '',
+        player: seat ? (state.seats.get(seat)?.name ?? '') : '',
+        answer: answer ? kind.show(written.answer, play.order, answer).text : '',
+        verdict: verdict ?? (answer && !kind.keyed ? ('given' as const) : ('none' as const)),
+        ruledBy: by ?? ('' as const),
+        share: verdict === null ? null : (share ?? null),
+        brought: paid.get(team) ?? 0,
+        seconds: after == null ? null : Math.round(after / 100) / 10,
+      };
+    });
 }
 
 /** Derives the results of a sitting from its state; works at any moment, also before the close. */
@@ -55,36 +137,7 @@ export function resultsOf(state: SittingState): Results {
         score,
         players: seatsOf(state, id).map((seat) => seat.name),
       })),
-    responses: state.played.flatMap((play, i) => {
-      const written = writtenQuestion(state, play);
-      const kind = kindInPlay(state, play);
-      const row = {
-        number: i + 1,
-        category:
-          placeOf(state, play).label || (state.show.rounds[state.begun[play.begun]!.index]?.title ?? ''),
-        points: play.points,
-        prompt: written.prompt,
-        key: kind.key(written.answer, play.order).texts[0] ?? '',
-      };
-      // Who had the floor without answering is told, too; where everyone could, only who answered.
-      const silent = hadFloor(play).filter((team) => !play.responses.some((one) => one.team === team));
-      const tries = [
-        ...play.responses,
-        ...silent.map((team) => ({ team }) as Partial<Response> & { team: string }),
-      ];
-      const order = (team: string) => hadFloor(play).indexOf(team) + 1 || tries.length + 1;
-      return tries
-        .sort((a, b) => order(a.team) - order(b.team))
-        .map((response) => ({
-          ...row,
-          team: name(response.team),
-          player: response.seat ? (state.seats.get(response.seat)?.name ?? '') : '',
-          answer: response.answer ? kind.show(written.answer, play.order, response.answer).text : '',
-          verdict: response.verdict ?? ('none' as const),
-          ruledBy: response.by ?? ('' as const),
-          seconds: response.after == null ? null : Math.round(response.after / 100) / 10,
-        }));
-    }),
+    responses: overIn(state).flatMap((play, i) => rowsOf(state, play, i + 1)),
     byHand: state.ledger.flatMap(({ team, amount, cause }) =>
       cause.by === 'hand' ? [{ team: name(team), amount, reason: cause.reason }] : [],
     ),

@@ -4,19 +4,11 @@ import { defaultDevices } from '../show/devices.ts';
 import { defaultDoors } from '../show/doors.ts';
 import { NO_PACE } from '../show/length/pace.ts';
 import { verdictOf } from '../question/kind.ts';
-import { isRunning } from './clock.ts';
 import { kindInPlay } from './inPlay.ts';
+import { applyToQuestion, newInPlay, ruleOn } from './evolveQuestion.ts';
 import { commandKey, isStep, movesOn, type LoggedEvent } from './events.ts';
 import type { Cause, LedgerEntry } from './ledger.ts';
-import {
-  memberCounts,
-  playOf,
-  type BegunRound,
-  type QuestionInPlay,
-  type Response,
-  type Seat,
-  type SittingState,
-} from './state.ts';
+import { memberCounts, playOf, type BegunRound, type Seat, type SittingState } from './state.ts';
 
 /**
  * Takes one event into the state, changing it in place: only bookkeeping, no rule is asked here.
@@ -157,37 +149,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       return;
     case 'picked':
       state.standings = false;
-      state.question = {
-        play: event.seq,
-        begun: state.begun.length - 1,
-        ref: event.ref,
-        question: event.question,
-        pickedAt: event.at,
-        points: event.points,
-        step: 'picked',
-        mode: event.mode ?? 'turn',
-        floor: event.floor,
-        tried: [],
-        order: [],
-        seed: null,
-        clock: null,
-        limit: null,
-        openedAt: null,
-        lockedAt: null,
-        lockedBy: null,
-        responses: [],
-        byWho: new Map(),
-        presses: [],
-        buzzUntil: null,
-        buzz: null,
-        early: [],
-        onStage: null,
-        keyShown: false,
-        winner: null,
-        results: null,
-        settledAt: null,
-        members: null,
-      };
+      state.question = newInPlay(event, state.begun.length - 1);
       if (state.turn && kindInPlay(state, state.question).keyed)
         state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       return;
@@ -273,133 +235,5 @@ function apply(state: SittingState, event: LoggedEvent): void {
       return;
     default:
       if (question) applyToQuestion(question, event, state);
-  }
-}
-
-function add(
-  question: QuestionInPlay,
-  response: Omit<Response, 'verdict' | 'share' | 'by' | 'shown' | 'held'>,
-  held = false,
-): Response {
-  const { who, team, seat, answer, after } = response;
-  // Written out: a spread costs several times as much, and a thousand answer at once.
-  const whole: Response = {
-    who,
-    team,
-    seat,
-    answer,
-    after,
-    verdict: null,
-    share: 0,
-    by: null,
-    shown: false,
-    held,
-  };
-  question.responses.push(whole);
-  question.byWho.set(whole.who, whole);
-  return whole;
-}
-
-function ruleOn(question: QuestionInPlay, event: LoggedEvent & { type: 'ruled' }): void {
-  const who = event.who ?? event.team;
-  const share = event.share ?? (event.verdict === 'right' ? 1 : 0);
-  const said = { who, team: event.team, seat: null, answer: null, after: null };
-  const response = question.byWho.get(who) ?? add(question, said);
-  Object.assign(response, { verdict: event.verdict, share, by: event.by });
-}
-
-function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, state: SittingState): void {
-  switch (event.type) {
-    case 'posed':
-      question.step = 'posed';
-      question.order = event.order;
-      question.seed = event.seed ?? null;
-      state.standings = false;
-      return;
-    case 'opened':
-      question.step = 'open';
-      question.clock = event.clock;
-      question.limit = event.limit;
-      question.openedAt = event.at;
-      question.lockedAt = null;
-      question.lockedBy = null;
-      return;
-    case 'clockSet':
-      question.clock = event.clock;
-      return;
-    case 'answered': {
-      const own = event.who ?? (state.show.devices.mode === 'each' && event.seat ? event.seat : event.team);
-      // What was tapped before the lock and came after it is as late as the lock.
-      const at = Math.min(event.at, question.lockedAt ?? event.at);
-      const after = at - (question.openedAt ?? at);
-      const before = question.byWho.get(own);
-      const held = event.held ?? false;
-      const { team, answer } = event;
-      const seat = event.seat || null;
-      if (before) Object.assign(before, { answer, after, seat, held });
-      else {
-        const response = add(question, { who: own, team, seat, answer, after }, held);
-        response.shown = question.step === 'answers';
-      }
-      return;
-    }
-    case 'buzzed': {
-      const { team, seat, pressed, doubt, distrusted = false } = event;
-      question.presses.push({ team, seat, pressed, doubt, distrusted });
-      question.buzzUntil = event.until;
-      return;
-    }
-    case 'buzzedEarly':
-      question.early.push(event.team);
-      return;
-    case 'buzzWon': {
-      const { team, seat = null, ahead, doubt, drawn } = event;
-      question.floor = team;
-      question.buzz = { team, seat, ahead, doubt, drawn };
-      question.buzzUntil = null;
-      return;
-    }
-    case 'locked':
-      question.step = 'locked';
-      question.clock = null;
-      question.lockedAt = event.at;
-      question.lockedBy = event.why;
-      question.buzzUntil = null;
-      return;
-    case 'marked':
-      for (const [who, share] of event.marks) {
-        const response = question.byWho.get(who);
-        if (response) Object.assign(response, { share, verdict: verdictOf(share), by: 'key' });
-      }
-      return;
-    case 'answersShown':
-      question.step = 'answers';
-      for (const response of question.responses) response.shown = true;
-      return;
-    case 'keyShown':
-      if (question.step !== 'settled') question.step = 'key';
-      question.keyShown = true;
-      for (const response of question.responses) response.shown = true;
-      return;
-    case 'responseShown':
-      question.onStage = event.who;
-      return;
-    case 'handedOn':
-      if (question.floor !== null) question.tried.push(question.floor);
-      question.floor = event.team;
-      question.onStage = null;
-      question.presses = [];
-      question.buzz = null;
-      question.buzzUntil = null;
-      if (event.team === null) question.mode = 'buzz';
-      return;
-    case 'undone':
-    case 'redone':
-      if (isRunning(question.clock)) question.clock = event.clock;
-      return;
-    case 'outage':
-      if (isRunning(question.clock)) question.clock = { deadline: question.clock.deadline + event.ms };
-      return;
-    default:
   }
 }

@@ -2,34 +2,12 @@ import { describe, expect, test } from '@jest/globals';
 import { due, isRefusal, nextStep, overtaken, publicView, rulesWith, TIME } from '../index.ts';
 import type { AnswerContent, Devices, RoundRules, Show } from '../index.ts';
 import { blankKnockout } from '../formats/knockout/content.ts';
+import { quizOf } from './test/quizOf.ts';
 import { CLOCK, HOST, question, sampleShow, seatActor, Table } from './test/table.ts';
 
 const options = ['right', 'wrong', 'other'].map((text, i) => ({ id: `k${i}`, text }));
 const choice: AnswerContent = { kind: 'choice', options, key: 'k0' };
 
-function quizOf(
-  answers: AnswerContent[],
-  rules: Partial<RoundRules> = {},
-  devices: Partial<Devices> = {},
-): Show {
-  const ids = answers.map((_, i) => `c${i}`);
-  return {
-    ...sampleShow(),
-    devices: { mode: 'team', score: 'teams', combine: 'mean', ...devices },
-    rounds: [
-      {
-        id: 'quiz',
-        format: 'quiz',
-        title: '',
-        rules: rulesWith({ floor: 'everyone', afterWrong: 'close', shuffleOptions: false, ...rules }),
-        content: { items: ids.map((id) => ({ id, points: null })), points: 100, shuffle: false },
-      },
-    ],
-    questions: Object.fromEntries(
-      answers.map((answer, i) => [ids[i]!, { ...question(ids[i]!, `Ask ${i}`, answer), explanation: '' }]),
-    ),
-  };
-}
 const code = (result: object) => (isRefusal(result) ? result.refused : 'carried out');
 const press = (table: Table) => table.do(nextStep(table.state).command!);
 /** The same next step, pressed again by a desk that has not seen what it led to. */

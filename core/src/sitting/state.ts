@@ -32,7 +32,7 @@ export interface Response {
   /** Null when it was said aloud, or touched on the stage. */
   seat: string | null;
   answer: StoredAnswer | null;
-  /** Milliseconds since the answers were opened to this team; null when it was said aloud. */
+  /** Milliseconds since the answers were opened to this team, while its clock ran; null when it was said aloud. */
   after: number | null;
   verdict: Verdict | null;
   /** The share of the value that the verdict brings, 0 … 1. */
@@ -79,6 +79,9 @@ export interface QuestionInPlay {
   /** The full length of the clock, in milliseconds. */
   limit: number | null;
   openedAt: number | null;
+  /** For how long its clock was held since then (ms), and since when it is held now (server ms), or null. */
+  heldFor: number;
+  heldSince: number | null;
   lockedAt: number | null;
   lockedBy: 'host' | 'all' | 'time' | null;
   responses: Response[];

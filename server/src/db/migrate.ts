@@ -14,6 +14,7 @@ import * as rosters from './migrations/0010-rosters.ts';
 import * as logByCommits from './migrations/0011-log-by-commits.ts';
 import * as showVersions from './migrations/0012-show-versions.ts';
 import * as sharedShows from './migrations/0013-shared-shows.ts';
+import * as keptResults from './migrations/0014-kept-results.ts';
 
 const NEWER =
   'These data were written by a newer Distaff: start that one. This one is too old to read them, and leaves them as they are.';
@@ -36,6 +37,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
     { name: '0011-log-by-commits', up: () => logByCommits.up(queries) },
     { name: '0012-show-versions', up: () => showVersions.up(queries) },
     { name: '0013-shared-shows', up: () => sharedShows.up(queries) },
+    { name: '0014-kept-results', up: () => keptResults.up(queries) },
   ];
   const umzug = new Umzug({ migrations, storage, logger: undefined });
   try {

@@ -1,12 +1,4 @@
-import {
-  measuredPace,
-  playedQuestions,
-  resultsOf,
-  rolesWith,
-  Show,
-  type LoggedEvent,
-  type SittingState,
-} from '@distaff/core';
+import { measuredPace, rolesWith, Show, type LoggedEvent, type SittingState } from '@distaff/core';
 import {
   literal,
   Op,
@@ -19,6 +11,7 @@ import {
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { SittingRow } from './models.ts';
+import { readResults, workOut, writePlayed, writeResults, type KeptResults } from './results.ts';
 
 export interface SittingInfo {
   id: string;
@@ -49,9 +42,6 @@ export class UnreadableLog extends Problem {
 interface RawConnection {
   execute(sql: string, values: unknown[]): Promise<unknown>;
 }
-
-/** Lines of results that are written at once. */
-const RESULT_ROWS = 1000;
 
 /** How long the code of a closed sitting still leads to its final standings, in milliseconds. */
 const CODE_LINGERS = 24 * 3_600_000;
@@ -240,9 +230,21 @@ export class Sittings {
         },
         { where: { id }, transaction },
       );
-      await this.#writeResults(id, closed ? state : null, transaction);
-      await this.#writePlayed(id, closed ? state : null, transaction);
+      await writeResults(this.#db, id, closed ? state : null, transaction);
+      await writePlayed(this.#db, id, closed ? state : null, transaction);
     });
+  }
+
+  /**
+   * What came of a sitting: kept ones where it is closed, so that its log is not read for it. `stateOf`
+   * is asked where they have to be worked out, and of a closed sitting they are kept then.
+   */
+  async results({ id, closedAt }: SittingInfo, stateOf: () => Promise<SittingState>): Promise<KeptResults> {
+    const kept = closedAt === null ? null : await readResults(this.#db, id);
+    if (kept) return kept;
+    const state = await stateOf();
+    if (state.phase === 'closed') await writeResults(this.#db, id, state);
+    return workOut(state);
   }
 
   async markAlive(id: string, now: number): Promise<void> {
@@ -267,67 +269,5 @@ export class Sittings {
     } finally {
       pool.releaseConnection(connection);
     }
-  }
-
-  /** Which questions of the library were played with whom, and how they did. */
-  async #writePlayed(id: string, state: SittingState | null, transaction: Transaction): Promise<void> {
-    await this.#db.query('DELETE FROM question_played WHERE sitting_id = ?', {
-      replacements: [id],
-      transaction,
-    });
-    const played = state ? playedQuestions(state) : [];
-    if (!state || played.length === 0) return;
-    const row = await SittingRow.findByPk(id, { attributes: ['accountId', 'rehearsal'], transaction });
-    if (!row || row.rehearsal) return;
-    const rows = played.map((one) => [
-      id,
-      one.question,
-      row.accountId,
-      state.show.group ?? '',
-      one.answers,
-      one.share,
-    ]);
-    await this.#db.query(
-      `INSERT INTO question_played (sitting_id, question_id, account_id, group_name, answers, share)
-        VALUES ${rows.map(() => '(?,?,?,?,?,?)').join(',')}`,
-      { replacements: rows.flat(), type: QueryTypes.INSERT, transaction },
-    );
-  }
-
-  async #writeResults(id: string, state: SittingState | null, transaction: Transaction): Promise<void> {
-    const write = async (table: string, columns: string[], rows: unknown[][]) => {
-      await this.#db.query(`DELETE FROM ${table} WHERE sitting_id = ?`, { replacements: [id], transaction });
-      const place = `(${['sitting_id', 'line', ...columns].map(() => '?').join(',')})`;
-      const lines = rows.map((row, i) => [id, i + 1, ...row]);
-      // A thousand players and a hundred questions are more than one packet takes.
-      for (let from = 0; from < lines.length; from += RESULT_ROWS) {
-        const part = lines.slice(from, from + RESULT_ROWS);
-        await this.#db.query(
-          `INSERT INTO ${table} (sitting_id, line, ${columns.join(', ')}) VALUES ${part.map(() => place).join(',')}`,
-          { replacements: part.flat(), type: QueryTypes.INSERT, transaction },
-        );
-      }
-    };
-    const results = state && resultsOf(state);
-    await write(
-      'result_standing',
-      ['place', 'team', 'score'],
-      (results?.standings ?? []).map((row) => [row.place, row.team, row.score]),
-    );
-    await write(
-      'result_response',
-      ['number', 'category', 'points', 'prompt', 'team', 'player', 'answer', 'verdict', 'seconds'],
-      (results?.responses ?? []).map((row) => [
-        row.number,
-        row.category,
-        row.points,
-        row.prompt,
-        row.team,
-        row.player,
-        row.answer,
-        row.verdict,
-        row.seconds,
-      ]),
-    );
   }
 }

@@ -1,15 +1,5 @@
 import Router from '@koa/router';
-import {
-  clothOf,
-  Id,
-  readJoinCode,
-  responsesCsv,
-  resultsOf,
-  standingsCsv,
-  tally,
-  timeLost,
-  type SittingState,
-} from '@distaff/core';
+import { Id, readJoinCode, responsesCsv, standingsCsv, tally, timeLost } from '@distaff/core';
 import { newToken } from '../auth/tokens.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
@@ -22,11 +12,12 @@ import { fileName } from './fileName.ts';
 export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: CodeGuesses): Router {
   const router = new Router({ prefix: '/api' });
 
-  const mine = async (
-    ctx: Ctx & { params: Record<string, string> },
-  ): Promise<{ info: SittingInfo; state: SittingState }> => {
-    const info = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
-    return { info, state: await hosts.get(info.id).host.state() };
+  type Asked = Ctx & { params: Record<string, string> };
+  const mine = (ctx: Asked): Promise<SittingInfo> =>
+    sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+  const results = async (ctx: Asked) => {
+    const sitting = await mine(ctx);
+    return { sitting, ...(await sittings.results(sitting, () => hosts.get(sitting.id).host.state())) };
   };
 
   router.get('/sittings', async (ctx) => {
@@ -34,22 +25,20 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
     ctx.body = await sittings.list(signedIn(ctx).id, limit, offset);
   });
   router.get('/sittings/:id', async (ctx) => {
-    ctx.body = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+    ctx.body = await mine(ctx);
   });
   router.get('/sittings/:id/results', async (ctx) => {
-    const { info, state } = await mine(ctx);
-    ctx.body = { sitting: info, results: resultsOf(state), cloth: clothOf(state) };
+    ctx.body = await results(ctx);
   });
   router.get('/sittings/:id/tally', async (ctx) => {
-    const { info, state } = await mine(ctx);
-    const log = await hosts.get(info.id).host.log();
-    ctx.body = { tally: tally(log, state.scores), time: timeLost(log) };
+    const { host } = hosts.get((await mine(ctx)).id);
+    const [log, { scores }] = [await host.log(), await host.state()];
+    ctx.body = { tally: tally(log, scores), time: timeLost(log) };
   });
   /** The sitting, where whoever asks opened it. */
-  const opened = async (ctx: Ctx & { params: Record<string, string> }): Promise<SittingInfo> => {
-    const account = signedIn(ctx);
-    const info = await sittings.ofAccount(account.id, read(Id, ctx.params.id));
-    if (info.accountId === account.id) return info;
+  const opened = async (ctx: Asked): Promise<SittingInfo> => {
+    const info = await mine(ctx);
+    if (info.accountId === signedIn(ctx).id) return info;
     throw new Problem(403, 'notAllowed', 'Only who opened the doors can do that.');
   };
   // A co-host comes to the desk by a link, with no account: it can be made once and closed again.
@@ -73,10 +62,10 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
   const files = { standings: standingsCsv, responses: responsesCsv };
   for (const [what, toText] of Object.entries(files))
     router.get(`/sittings/:id/${what}.csv`, async (ctx) => {
-      const { info, state } = await mine(ctx);
+      const { sitting, results: own } = await results(ctx);
       ctx.type = 'text/csv; charset=utf-8';
-      ctx.set('Content-Disposition', `attachment; filename="${fileName(info.title, what, 'csv')}"`);
-      ctx.body = toText(resultsOf(state));
+      ctx.set('Content-Disposition', `attachment; filename="${fileName(sitting.title, what, 'csv')}"`);
+      ctx.body = toText(own);
     });
 
   router.get('/join/:code', async (ctx) => {

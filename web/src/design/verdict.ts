@@ -1,4 +1,4 @@
-import { mdiCheckBold, mdiCircleHalfFull, mdiCloseThick, mdiMinusThick } from '@mdi/js';
+import { mdiCheckBold, mdiCircleHalfFull, mdiCloseThick, mdiMessageOutline, mdiMinusThick } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 
 /** How a verdict is told everywhere: by icon and word, never by colour alone. */
@@ -6,12 +6,14 @@ export const verdictIcon = {
   right: mdiCheckBold,
   part: mdiCircleHalfFull,
   wrong: mdiCloseThick,
+  given: mdiMessageOutline,
   none: mdiMinusThick,
 } as const;
 export const verdictWord = {
   right: 'common.right',
   part: 'common.part',
   wrong: 'common.wrong',
+  given: 'common.given',
   none: 'common.noAnswer',
 } as const;
 

@@ -2,11 +2,12 @@
 import { plainText, type Results } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../design/useFormat.ts';
-import { verdictIcon, verdictWord } from '../design/verdict.ts';
+import { useVerdict, verdictIcon } from '../design/verdict.ts';
 
 defineProps<{ rows: Results['responses'] }>();
 const { t } = useI18n();
-const { points } = useFormat();
+const { points, change } = useFormat();
+const { told } = useVerdict();
 </script>
 
 <template>
@@ -16,7 +17,17 @@ const { points } = useFormat();
       <thead>
         <tr>
           <th
-            v-for="word in ['number', 'question', 'points', 'team', 'player', 'answer', 'ruling', 'after']"
+            v-for="word in [
+              'number',
+              'question',
+              'value',
+              'team',
+              'player',
+              'answer',
+              'ruling',
+              'brought',
+              'after',
+            ]"
             :key="word"
             scope="col"
           >
@@ -29,11 +40,11 @@ const { points } = useFormat();
           <template v-if="row.number !== rows[i - 1]?.number">
             <td class="mono">{{ row.number }}</td>
             <td>
-              <b>{{ row.category }}</b> {{ plainText(row.prompt) }}<br /><span class="muted">{{
+              <b>{{ row.category }}</b> {{ plainText(row.prompt) }}<br /><span v-if="row.key" class="muted">{{
                 t('report.key', { key: row.key })
               }}</span>
             </td>
-            <td class="mono">{{ points(row.points) }}</td>
+            <td class="mono">{{ row.verdict === 'given' ? '' : points(row.value) }}</td>
           </template>
           <template v-else
             ><td />
@@ -42,10 +53,11 @@ const { points } = useFormat();
           /></template>
           <td>{{ row.team }}</td>
           <td>{{ row.player }}</td>
-          <td>{{ row.answer || (row.verdict !== 'none' ? t('report.aloud') : '') }}</td>
+          <td>{{ row.answer || (row.ruledBy ? t('report.aloud') : '') }}</td>
           <td :class="row.verdict">
-            <v-icon :icon="verdictIcon[row.verdict]" size="16" /> {{ t(verdictWord[row.verdict]) }}
+            <v-icon :icon="verdictIcon[row.verdict]" size="16" /> {{ told(row.verdict, row.share) }}
           </td>
+          <td class="mono">{{ row.value === 0 ? '' : change(row.brought) }}</td>
           <td class="mono">
             {{ row.seconds === null ? '' : t('common.seconds', { n: row.seconds.toFixed(1) }) }}
           </td>

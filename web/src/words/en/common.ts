@@ -27,6 +27,7 @@ export const common = {
   partOf: 'Partly right ({n} %)',
   wrong: 'Not right',
   noAnswer: 'No answer',
+  given: 'Answered',
   seconds: '{n} s',
   held: 'held',
   playSound: 'Play the sound',

@@ -1,0 +1,28 @@
+import { rulesWith } from '../../index.ts';
+import type { AnswerContent, Devices, RoundRules, Show } from '../../index.ts';
+import { question, sampleShow } from './table.ts';
+
+/** A show of one quiz, everyone at once, with these answers under the names c0, c1, …; 100 points each. */
+export function quizOf(
+  answers: AnswerContent[],
+  rules: Partial<RoundRules> = {},
+  devices: Partial<Devices> = {},
+): Show {
+  const ids = answers.map((_, i) => `c${i}`);
+  return {
+    ...sampleShow(),
+    devices: { mode: 'team', score: 'teams', combine: 'mean', ...devices },
+    rounds: [
+      {
+        id: 'quiz',
+        format: 'quiz',
+        title: '',
+        rules: rulesWith({ floor: 'everyone', afterWrong: 'close', shuffleOptions: false, ...rules }),
+        content: { items: ids.map((id) => ({ id, points: null })), points: 100, shuffle: false },
+      },
+    ],
+    questions: Object.fromEntries(
+      answers.map((answer, i) => [ids[i]!, { ...question(ids[i]!, `Ask ${i}`, answer), explanation: '' }]),
+    ),
+  };
+}
