@@ -58,3 +58,24 @@ test('of a word in very many questions as many are counted as anyone looks throu
   expect(await ids('q=anch')).toMatchObject({ total: 1, more: false });
   expect((await ids(`q=rope&set=${set.id}&sort=place`)).questions[0].prompt).toBe('Which rope is number 0?');
 });
+
+test('every import is listed, the last first, to be taken back whenever', async () => {
+  const own = await world.host();
+  const set = await own.makeSet('Listed', []);
+  for (let n = 1; n <= 25; n++) {
+    const questions = [question(`Which is ${n}?`)];
+    await own.call('POST', '/api/imports', { set: set.id, source: `${n}.csv`, questions });
+  }
+  const pages = [];
+  for (const offset of [0, 10, 20])
+    pages.push((await own.call('GET', `/api/imports?limit=10&offset=${offset}`)).json);
+  expect(pages.map((page) => page.total)).toEqual([25, 25, 25]);
+  const all = pages.flatMap((page) => page.imports);
+  expect(all.map((one) => one.source)).toEqual(Array.from({ length: 25 }, (_, i) => `${25 - i}.csv`));
+  await own.call('DELETE', `/api/imports/${all[24].id}`);
+  const [oldest] = (await own.call('GET', '/api/imports?limit=1&offset=24')).json.imports;
+  expect(oldest).toMatchObject({ source: '1.csv', questions: 1, setTitle: 'Listed', takenBack: true });
+  expect((await host.call('GET', '/api/imports?limit=100')).json.imports).not.toContainEqual(
+    expect.objectContaining({ setTitle: 'Listed' }),
+  );
+});

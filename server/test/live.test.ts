@@ -111,7 +111,7 @@ describe('a question, live', () => {
       { team: 'Fairlead', score: 0, place: 2 },
     ]);
     // Results kept by an earlier version are worked out anew.
-    await rows("UPDATE sitting_result SET made_with = 0, body = 'old' WHERE sitting_id = ?", id);
+    await database.query("UPDATE sitting_result SET made_with = 0, body = 'old'");
     expect((await host.call('GET', `/api/sittings/${id}/results`)).json.results).toEqual(results);
     const log = await logOf(id);
     expect(log.map((event) => event.seq)).toEqual(log.map((_, i) => i + 1));

@@ -6,7 +6,7 @@ import { everyKind, seatActor, Table } from '../sitting/test/table.ts';
 
 const options = ['Chalk', 'Slate', 'Sandstone'].map((text, i) => ({ id: `k${i}`, text }));
 const choice: AnswerContent = { kind: 'choice', options, key: 'k0' };
-const many: AnswerContent = { kind: 'many', options, keys: ['k0', 'k2'], marking: 'parts' };
+const many: AnswerContent = { kind: 'many', options, keys: ['k0', 'k2'], marking: 'minus' };
 const opinion: AnswerContent = { kind: 'opinion', options };
 
 /** Brings the next question of the list up and opens it. */

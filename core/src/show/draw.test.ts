@@ -126,7 +126,7 @@ describe('teams from a sheet', () => {
   test('fifty is the most; a list without a header is names; what was saved is read back the same', () => {
     const rows = read(Array.from({ length: 52 }, (_, i) => `Crew ${i}`).join('\n'));
     expect(rows.filter((row) => !row.dropped)).toHaveLength(50);
-    expect(rows.at(-1)!.problems).toEqual([{ code: 'tooManyTeams', text: 'Crew 51' }]);
+    expect(rows.at(-1)!.problems).toEqual([{ code: 'tooManyTeams', text: 'Crew 51', line: 52 }]);
     const { teams } = sampleShow();
     teams[1]!.members = ['Ansa', 'Jory'];
     const again = read(toCsv([...teamSheetHeader], writeTeams(teams))).map((row) => row.team);

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { due, isRefusal, nextStep, overtaken, publicView, rulesWith, TIME } from '../index.ts';
-import type { AnswerContent, Devices, RoundRules, Show } from '../index.ts';
+import { due, isRefusal, nextStep, overtaken, publicView, TIME } from '../index.ts';
+import type { AnswerContent, RoundRules, Show } from '../index.ts';
 import { blankKnockout } from '../formats/knockout/content.ts';
 import { quizOf } from './test/quizOf.ts';
-import { CLOCK, HOST, question, sampleShow, seatActor, Table } from './test/table.ts';
+import { CLOCK, HOST, seatActor, Table } from './test/table.ts';
 
 const options = ['right', 'wrong', 'other'].map((text, i) => ({ id: `k${i}`, text }));
 const choice: AnswerContent = { kind: 'choice', options, key: 'k0' };

@@ -24,9 +24,6 @@ interface Running {
   ended: Promise<unknown>;
 }
 
-/** Imports that are still listed. */
-const LISTED = 20;
-
 /** What was brought in from files, so that the whole of one can be taken back. */
 export class Imports {
   readonly #db: Sequelize;
@@ -106,7 +103,12 @@ export class Imports {
     return own?.accountId === accountId ? { stored: own.stored, of: own.of } : null;
   }
 
-  async list(accountId: string): Promise<Import[]> {
+  /** Every import of an account, the last first, page by page. */
+  async list(
+    accountId: string,
+    limit: number,
+    offset: number,
+  ): Promise<{ imports: Import[]; total: number }> {
     const rows = await this.#db.query<{
       id: string;
       set_id: string;
@@ -118,10 +120,14 @@ export class Imports {
     }>(
       `SELECT i.id, i.set_id, s.title, i.source, i.questions, i.at, i.taken_back_at
         FROM import i JOIN question_set s ON s.id = i.set_id
-        WHERE i.account_id = ? ORDER BY i.at DESC LIMIT ${LISTED}`,
+        WHERE i.account_id = ? ORDER BY i.at DESC, i.id LIMIT ? OFFSET ?`,
+      { replacements: [accountId, limit, offset], type: QueryTypes.SELECT },
+    );
+    const [count] = await this.#db.query<{ total: number }>(
+      'SELECT COUNT(*) AS total FROM import WHERE account_id = ?',
       { replacements: [accountId], type: QueryTypes.SELECT },
     );
-    return rows.map((row) => ({
+    const imports = rows.map((row) => ({
       id: row.id,
       setId: row.set_id,
       setTitle: row.title,
@@ -130,6 +136,7 @@ export class Imports {
       at: new Date(row.at).toISOString(),
       takenBack: row.taken_back_at !== null,
     }));
+    return { imports, total: Number(count!.total) };
   }
 
   /**

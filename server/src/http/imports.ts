@@ -6,7 +6,7 @@ import type { Imports } from '../db/imports.ts';
 import { accessTo } from '../db/access.ts';
 import { readSet } from '../db/sets.ts';
 import { questionsOf } from '../db/setQuestions.ts';
-import { addressOf, reach, read, someone, type Ctx } from './context.ts';
+import { addressOf, pageOf, reach, read, someone, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
 
 const BringIn = v.object({
@@ -25,7 +25,8 @@ export function importRoutes(imports: Imports): Router {
   const router = new Router({ prefix: '/api' });
 
   router.get('/imports', async (ctx) => {
-    ctx.body = { imports: await imports.list(someone(ctx).id) };
+    const { limit, offset } = pageOf(ctx);
+    ctx.body = await imports.list(someone(ctx).id, limit, offset);
   });
   router.post('/imports', async (ctx) => {
     const own = await reach(ctx);

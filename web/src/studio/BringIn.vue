@@ -3,6 +3,7 @@ import { onBeforeUnmount, onMounted } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useBring } from './bring/bring.ts';
+import ImportList from './bring/ImportList.vue';
 import RowsStep from './bring/RowsStep.vue';
 import SourceStep from './bring/SourceStep.vue';
 import { useBank } from './questions/bank.ts';
@@ -64,7 +65,10 @@ onBeforeUnmount(() => bring.stop());
         {{ t('bring.storing', bring.stored) }}
         <v-btn size="small" variant="text" @click="bring.breakOff()">{{ t('common.cancel') }}</v-btn>
       </div>
-      <SourceStep v-if="bring.step === 'source'" />
+      <template v-if="bring.step === 'source'">
+        <SourceStep />
+        <ImportList />
+      </template>
       <RowsStep v-else-if="bring.step === 'rows'" />
       <section v-else-if="bring.result" class="done">
         <h2 role="status">

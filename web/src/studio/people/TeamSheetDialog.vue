@@ -28,6 +28,9 @@ const rows = ref<TeamRow[]>([]);
 const trouble = ref('');
 const input = ref<HTMLInputElement | null>(null);
 const good = computed(() => rows.value.filter((row) => !row.dropped));
+const left = computed(() => rows.value.length - good.value.length);
+/** What cannot be taken stands first: of fifty rows nobody looks at the last. */
+const listed = computed(() => [...rows.value].sort((a, b) => Number(b.dropped) - Number(a.dropped)));
 
 function take(got: ReturnType<typeof readTable>): void {
   rows.value = [];
@@ -99,9 +102,10 @@ const csv = (text: string, name: string) => saveFile(name, new Blob([text], { ty
     <template v-if="rows.length">
       <p role="status">
         <b>{{ t('people.rows', good.length, { named: { n: good.length } }) }}</b>
+        <template v-if="left"> {{ t('people.leftOut', left, { named: { n: left } }) }}</template>
       </p>
       <ol class="found">
-        <li v-for="row in rows" :key="row.line" :class="{ out: row.dropped }">
+        <li v-for="row in listed" :key="row.line" :class="{ out: row.dropped }">
           <WeaveSwatch :weave="row.team.weave" />
           <span class="grow">
             <b>{{ row.team.name || t('people.line', { n: row.line }) }}</b>
@@ -115,7 +119,7 @@ const csv = (text: string, name: string) => saveFile(name, new Blob([text], { ty
             >
             <span v-for="(one, i) in row.problems" :key="i" class="problem">
               <v-icon :icon="mdiAlertOutline" size="16" />
-              {{ t('people.line', { n: row.line }) }}:
+              {{ t('people.line', { n: one.line }) }}:
               {{ t(`people.problems.${one.code}`, { text: one.text }) }}
             </span>
           </span>

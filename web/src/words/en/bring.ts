@@ -117,5 +117,11 @@ export const bring = {
   takenBack: 'The import was taken back.',
   toSet: 'Look at the set',
   takeBack: 'Take the whole import back',
+  before: 'Brought in before',
+  beforeLine: '{n} question into {set}, {when} | {n} questions into {set}, {when}',
+  beforeMore: 'Show earlier ones',
+  takeBackOne: 'Take back {source}',
+  wasTakenBack: 'Taken back: its questions are under Deleted',
+  pasted: 'Pasted',
   again: 'Bring in more',
 };

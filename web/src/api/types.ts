@@ -1,0 +1,195 @@
+import type {
+  ClothRow,
+  GivenRole,
+  KindName,
+  Question,
+  QuestionSet,
+  QuestionSort,
+  Results,
+  Role,
+  Roster,
+  Show,
+} from '@distaff/core';
+
+export interface Account {
+  id: string;
+  /** Null for a guest. */
+  email: string | null;
+  name: string;
+  /** What a guest of a link with a passphrase may write in; null for a host. */
+  guestOf: SharedRef | null;
+}
+/** One set or one show, as what it is shared. */
+export interface SharedRef {
+  what: 'set' | 'show';
+  id: string;
+}
+/** An earlier state of a show, in short. */
+export interface ShowVersion {
+  version: number;
+  savedAt: string;
+  title: string;
+  questions: number;
+  rounds: number;
+}
+export interface StoredShow {
+  id: string;
+  version: number;
+  updatedAt: string;
+  show: Show;
+}
+/** What one is to a show oneself. */
+export interface ShowAccess {
+  role: Role;
+  /** Whose it is, where it is somebody else's. */
+  owner: string | null;
+  /** Begun without an account, and nobody's yet. */
+  unowned: boolean;
+  /** The link by which one comes back to a show that is nobody's. */
+  link: string | null;
+}
+export interface ShowSummary {
+  id: string;
+  title: string;
+  updatedAt: string;
+  questions: number;
+  teams: number;
+  role: Role;
+  /** Whose it is, where it is somebody else's. */
+  owner: string | null;
+  /** Whether others can come at it, by name or by a link. */
+  shared: boolean;
+}
+export interface SittingInfo {
+  id: string;
+  showId: string | null;
+  title: string;
+  code: string;
+  stageKey: string;
+  openedAt: string;
+  closedAt: string | null;
+}
+export interface SittingResults {
+  sitting: SittingInfo;
+  results: Results;
+  cloth: ClothRow[];
+}
+
+export interface StoredSet {
+  id: string;
+  version: number;
+  updatedAt: string;
+  archived: boolean;
+  set: QuestionSet;
+}
+export interface SetSummary extends QuestionSet {
+  id: string;
+  updatedAt: string;
+  archived: boolean;
+  questions: number;
+  unfinished: number;
+  /** What one is to the set oneself. */
+  role: Role;
+  /** Whose it is. */
+  ownerId: string;
+  owner: string;
+  mayCopy: boolean;
+  /** Whether others can come at it, by name or by a link. */
+  shared: boolean;
+}
+/** With whom something is shared; a token is null where there is no such link. */
+export interface Sharing {
+  mayCopy: boolean;
+  members: { id: string; name: string; email: string; role: GivenRole }[];
+  readLink: string | null;
+  editLink: string | null;
+}
+/** What a link shows. `id` is that of the thing for whoever comes at it anyway. */
+export type SharedThing = {
+  what: SharedRef['what'];
+  title: string;
+  /** Null for a show that is nobody's yet. */
+  owner: string | null;
+  id: string | null;
+} & (
+  | { kind: 'edit' }
+  | { kind: 'read'; mayCopy: boolean; description: string; credit: string; questions: Question[] }
+);
+export interface StoredQuestion {
+  id: string;
+  setId: string;
+  version: number;
+  updatedAt: string;
+  question: Question;
+}
+export interface QuestionLine {
+  id: string;
+  setId: string;
+  setTitle: string;
+  kind: KindName;
+  prompt: string;
+  unfinished: boolean;
+  /** How many remarks a review has on it. */
+  remarks: number;
+  stale: boolean;
+  /** The file of its picture, if it has one. */
+  picture: string | null;
+  tags: string[];
+  updatedAt: string;
+}
+/** A set that ships with the application. */
+export interface ReadyMadeSet extends QuestionSet {
+  name: string;
+  questions: number;
+}
+/** A file of the media library, and what was said of it last. */
+export interface StoredMedia {
+  id: string;
+  kind: 'picture' | 'sound' | 'video';
+  name: string;
+  width: number;
+  height: number;
+  alt: string;
+  credit: string;
+  licence: string;
+}
+export interface QuestionVersion {
+  version: number;
+  at: string;
+  by: string;
+  question: Question;
+}
+/** What to look for; empty ones do not count. */
+export interface QuestionQuery {
+  q: string;
+  set: string;
+  kind: string;
+  tag: string;
+  language: string;
+  difficulty: string;
+  state: string;
+  sort: QuestionSort;
+  deleted: string;
+}
+
+export interface StoredRoster extends Roster {
+  id: string;
+}
+/** What a rule led to: copies of questions that know their origin, and how many there would have been. */
+export interface TakenQuestions {
+  questions: Question[];
+  fitting: number;
+  unfinished: number;
+  repeated: number;
+}
+
+/** Questions that were brought in from one file, or pasted, at once. */
+export interface ImportInfo {
+  id: string;
+  setId: string;
+  setTitle: string;
+  source: string;
+  questions: number;
+  at: string;
+  takenBack: boolean;
+}
