@@ -56,6 +56,9 @@ fieldset {
   margin: 0;
   padding: 0;
   border: none;
+  /* Of very many the list scrolls: the covers keep their place. */
+  max-height: 40%;
+  overflow-y: auto;
 }
 legend {
   padding: 0;
@@ -65,6 +68,7 @@ legend {
   display: flex;
   align-items: center;
   gap: 0.5em;
+  max-width: 100%;
   min-height: 2.6em;
   padding: 0.3em 0.7em;
   border: 2px solid var(--cell-edge, var(--line));

@@ -104,7 +104,7 @@ li {
   display: flex;
   align-items: center;
   flex-wrap: wrap;
-  gap: 0 calc(1.6 * var(--u));
+  gap: 0.2em calc(1.6 * var(--u));
   padding: calc(0.18 * var(--size)) calc(2 * var(--u)) calc(0.18 * var(--size)) calc(1.2 * var(--u));
   background: var(--panel);
   border: 2px solid var(--edge);
@@ -119,17 +119,14 @@ li {
 .pictured {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  grid-auto-rows: minmax(0, 1fr);
-  --thumb: calc(20 * var(--u));
+  --thumb: calc(20 * var(--u) * var(--fit, 1));
 }
 .pictured.many {
   grid-template-columns: 1fr 1fr 1fr;
-  --thumb: calc(11 * var(--u));
+  --thumb: calc(11 * var(--u) * var(--fit, 1));
 }
 .pictured li {
-  min-height: 0;
-  max-height: calc(26 * var(--u));
-  padding-block: calc(0.8 * var(--u));
+  padding-block: calc(0.8 * var(--u) * var(--fit, 1));
 }
 /* A bar as long as the share of those who chose it. */
 .counted {
@@ -164,7 +161,7 @@ li {
 /* Wrong ones recede to a line, cut where it is long: the key never stands smaller than they do. */
 .gone {
   min-height: 0;
-  font-size: calc(0.72 * var(--size));
+  font-size: max(0.72 * var(--size), min(1.7 * var(--u), var(--size)));
   color: var(--dim);
   border-style: dashed;
   background: none;
@@ -197,7 +194,7 @@ li {
   border-radius: 0.3em;
   background: #101a17;
   color: #f2f5f1;
-  font-size: 0.72em;
+  font-size: max(0.72em, calc(1.9 * var(--u)));
   font-weight: 400;
 }
 .touch {
@@ -207,6 +204,7 @@ li {
 }
 .count {
   flex: none;
+  margin-inline-start: auto;
   font-weight: 700;
 }
 .told {

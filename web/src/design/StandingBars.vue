@@ -67,7 +67,7 @@ const bar = (score: number) => ({
 }
 li {
   flex: 0 1 2.6em;
-  min-height: 0;
+  min-height: 1.35em;
   display: grid;
   grid-template-columns: 2.6em minmax(5em, 1fr) minmax(4em, 1fr) auto auto;
   align-items: center;

@@ -40,9 +40,13 @@ const shape = computed(() => {
 }
 .pictured {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 0.6em;
   min-height: 0;
+}
+.pictured:not(.alone) > :last-child {
+  flex: 1 1 5em;
 }
 .alone {
   justify-content: center;

@@ -16,10 +16,8 @@ const html = computed(() => (plain.value || !renderer.value ? null : renderer.va
 </script>
 
 <template>
-  <!-- eslint-disable vue/no-v-html -- made clean by DOMPurify in render.ts -->
   <span v-if="html !== null && inline" class="rich" dir="auto" v-html="html" />
   <div v-else-if="html !== null" class="rich" dir="auto" v-html="html" />
-  <!-- eslint-enable vue/no-v-html -->
   <component :is="inline ? 'span' : 'div'" v-else class="rich plain" dir="auto">{{ text }}</component>
 </template>
 
@@ -36,6 +34,11 @@ span.rich {
 }
 .rich p {
   unicode-bidi: plaintext;
+}
+/* A formula reads from left to right, whatever it stands among. */
+.rich .katex {
+  direction: ltr;
+  unicode-bidi: isolate;
 }
 .rich.plain {
   white-space: pre-line;

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { AnswerView, PublicQuestion } from '@distaff/core';
-import { defineAsyncComponent, ref } from 'vue';
+import { mdiArrowDown } from '@mdi/js';
+import { useElementVisibility } from '@vueuse/core';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lettered } from '../../design/letters.ts';
 import PickAnswer from './PickAnswer.vue';
@@ -26,8 +28,13 @@ const MatchAnswer = defineAsyncComponent(() => import('./MatchAnswer.vue'));
 const OrderAnswer = defineAsyncComponent(() => import('./OrderAnswer.vue'));
 const { t } = useI18n();
 const wire = ref<object | null>(null);
-/** What the button says: each way of answering tells what is still to do. */
+/** What there is still to do, as each way of answering tells it, and what the button says once it is done. */
 const word = ref('');
+/** A long question has the answers out of sight: whoever does not know of them waits while the clock runs. */
+const parts = ref<HTMLElement | null>(null);
+const seen = useElementVisibility(parts, { initialValue: true });
+const isBelow = computed(() => !seen.value && wire.value === null);
+const goThere = () => parts.value?.scrollIntoView({ block: 'start' });
 
 function send(): void {
   if (!sending && wire.value) emit('answer', wire.value);
@@ -36,52 +43,60 @@ function send(): void {
 
 <template>
   <form v-if="question.control" class="answer-pad" @submit.prevent="send">
-    <PickAnswer
-      v-if="question.control.type === 'one' || question.control.type === 'many'"
-      v-model:wire="wire"
-      v-model:word="word"
-      :options="question.options ?? []"
-      :out="question.ruledOut"
-      :several="question.control.type === 'many'"
-      :letters="question.letters"
-      :given="given?.slots ?? []"
-      :disabled="sending"
-    />
-    <OrderAnswer
-      v-else-if="question.control.type === 'order'"
-      v-model:wire="wire"
-      v-model:word="word"
-      :options="question.options ?? []"
-      :disabled="sending"
-    />
-    <MatchAnswer
-      v-else-if="question.control.type === 'match'"
-      v-model:wire="wire"
-      v-model:word="word"
-      :left="question.control.left"
-      :options="question.options ?? []"
-      :disabled="sending"
-    />
-    <TypeAnswer
-      v-else
-      v-model:wire="wire"
-      v-model:word="word"
-      :number="question.control.type === 'number'"
-      :unit="question.control.type === 'number' ? question.control.unit : ''"
-      :given="given?.text ?? ''"
-      :disabled="sending"
-    />
-    <v-btn
-      type="submit"
-      class="send"
-      color="primary"
-      size="x-large"
-      block
-      :disabled="wire === null"
-      :aria-disabled="sending"
-    >
-      {{ sending ? t('handset.sending') : word }}
-    </v-btn>
+    <div ref="parts" class="parts">
+      <PickAnswer
+        v-if="question.control.type === 'one' || question.control.type === 'many'"
+        v-model:wire="wire"
+        v-model:word="word"
+        :options="question.options ?? []"
+        :out="question.ruledOut"
+        :several="question.control.type === 'many'"
+        :letters="question.letters"
+        :given="given?.slots ?? []"
+        :disabled="sending"
+      />
+      <OrderAnswer
+        v-else-if="question.control.type === 'order'"
+        v-model:wire="wire"
+        v-model:word="word"
+        :options="question.options ?? []"
+        :disabled="sending"
+      />
+      <MatchAnswer
+        v-else-if="question.control.type === 'match'"
+        v-model:wire="wire"
+        v-model:word="word"
+        :left="question.control.left"
+        :options="question.options ?? []"
+        :disabled="sending"
+      />
+      <TypeAnswer
+        v-else
+        v-model:wire="wire"
+        v-model:word="word"
+        :number="question.control.type === 'number'"
+        :unit="question.control.type === 'number' ? question.control.unit : ''"
+        :given="given?.text ?? ''"
+        :disabled="sending"
+      />
+    </div>
+    <div class="sending">
+      <button v-if="isBelow" type="button" class="below" @click="goThere">
+        <v-icon :icon="mdiArrowDown" size="1em" /> {{ t('handset.below') }}
+      </button>
+      <p v-else-if="wire === null && word !== t('handset.send')" class="to-do">{{ word }}</p>
+      <v-btn
+        type="submit"
+        class="send"
+        color="primary"
+        size="x-large"
+        block
+        :disabled="wire === null"
+        :aria-disabled="sending"
+      >
+        {{ sending ? t('handset.sending') : wire === null ? t('handset.send') : word }}
+      </v-btn>
+    </div>
   </form>
 </template>
 
@@ -93,11 +108,27 @@ function send(): void {
   gap: 0.7em;
   margin-top: auto;
 }
-/* Long answers scroll under the button, which stays in reach of the thumb. */
-.answer-pad .send {
+/* Long answers scroll under the bar, which stays in reach of the thumb. */
+.answer-pad .sending {
   position: sticky;
   bottom: 0;
+  z-index: 1;
   flex: none;
+  padding: 8px 0;
+  background: var(--ground);
+}
+.answer-pad .to-do,
+.answer-pad .below {
+  min-height: 1.6em;
+  margin: 0 0 6px;
+  color: var(--dim);
+}
+.answer-pad .below {
+  display: block;
+  font: inherit;
+  font-weight: 700;
+  color: var(--accent);
+  cursor: pointer;
 }
 .answer-pad .bars {
   display: flex;

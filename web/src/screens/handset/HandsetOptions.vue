@@ -77,8 +77,9 @@ const rows = computed<Row[]>(() => {
 }
 li {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 10px;
+  gap: 4px 10px;
   padding: 8px 12px;
   border: 1px solid var(--edge);
   border-radius: 8px;
@@ -92,8 +93,12 @@ li {
     var(--panel) var(--share)
   );
 }
+.grow {
+  flex: 1 1 9em;
+}
 .count {
   flex: none;
+  margin-inline-start: auto;
 }
 .key {
   background: var(--light);

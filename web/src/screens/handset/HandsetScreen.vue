@@ -207,6 +207,20 @@ header b {
   min-height: 0;
   overflow-y: auto;
 }
+/* The bar to send with stays at the foot of all that scrolls, also while the answers are further down. */
+.content :deep(.answer-pad) {
+  display: contents;
+}
+.content :deep(.answer-pad .parts) {
+  flex: none;
+  margin-top: auto;
+}
+.content :deep(.answer-pad .sending) {
+  bottom: -16px;
+  margin: 0 -16px -16px;
+  padding: 8px 16px;
+  border-top: 1px solid var(--edge);
+}
 h1 {
   font-size: 30px;
   margin-top: 12px;

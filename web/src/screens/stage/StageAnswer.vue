@@ -45,6 +45,15 @@ const picks = computed(() =>
     }),
   ),
 );
+/** So many are named on the bars; of more it is told how many chose each. */
+const NAMED = 12;
+const counts = computed(() => {
+  if (question.picks || picks.value.length <= NAMED) return question.picks;
+  return (question.options ?? []).map((_, slot) => {
+    const count = picks.value.filter((one) => one.slot === slot).length;
+    return { count, percent: Math.round((count / picks.value.length) * 100) };
+  });
+});
 const hint = computed(() => {
   if (question.step !== 'open') return '';
   const words = {
@@ -61,59 +70,78 @@ const hint = computed(() => {
 </script>
 
 <template>
-  <v-theme-provider v-if="pad" theme="loft" class="pad">
-    <AnswerPad
-      :key="`${question.play} ${question.floor}`"
-      :question="question"
-      :sending="false"
-      @answer="emit('answer', $event)"
+  <div class="given">
+    <v-theme-provider v-if="pad" theme="loft">
+      <div class="pad">
+        <AnswerPad
+          :key="`${question.play} ${question.floor}`"
+          :question="question"
+          :sending="false"
+          @answer="emit('answer', $event)"
+        />
+      </div>
+    </v-theme-provider>
+    <OptionBars
+      v-else-if="control === 'one' || control === 'many'"
+      class="bars"
+      :options="question.options ?? []"
+      :key-slots="keySlots"
+      :ruled-out="question.ruledOut"
+      :picks="picks.length > NAMED ? [] : picks"
+      :counts="picks.length > 0 && picks.length <= NAMED ? null : counts"
+      :can-choose="touch"
+      @choose="emit('answer', { slot: $event })"
     />
-  </v-theme-provider>
-  <OptionBars
-    v-else-if="control === 'one' || control === 'many'"
-    class="bars"
-    :options="question.options ?? []"
-    :key-slots="keySlots"
-    :ruled-out="question.ruledOut"
-    :picks="picks"
-    :counts="picks.length ? null : question.picks"
-    :can-choose="touch"
-    @choose="emit('answer', { slot: $event })"
-  />
-  <OptionBars
-    v-else-if="control === 'order'"
-    class="bars"
-    :options="question.options ?? []"
-    :sequence="keySlots"
-    :key-slots="null"
-    :ruled-out="[]"
-    :picks="[]"
-  />
-  <StagePairs
-    v-else-if="question.control?.type === 'match'"
-    class="bars"
-    :left="question.control.left"
-    :options="question.options ?? []"
-    :key-slots="keySlots"
-  />
-  <p v-else-if="question.key?.texts.length" class="key">
-    <v-icon :icon="mdiCheckBold" /> <span class="hide">{{ t('stage.key') }}:</span>
-    <RichText inline :text="question.key.texts[0]!" />
-    <small v-if="question.key.texts.length > 1">{{
-      t('stage.alsoAccepted', { list: list(question.key.texts.slice(1)) })
-    }}</small>
-  </p>
-  <p v-if="hint && !pad" class="hint">{{ hint }}</p>
+    <OptionBars
+      v-else-if="control === 'order'"
+      class="bars"
+      :options="question.options ?? []"
+      :sequence="keySlots"
+      :key-slots="null"
+      :ruled-out="[]"
+      :picks="[]"
+    />
+    <StagePairs
+      v-else-if="question.control?.type === 'match'"
+      class="bars"
+      :left="question.control.left"
+      :options="question.options ?? []"
+      :key-slots="keySlots"
+    />
+    <p v-else-if="question.key?.texts.length" class="key">
+      <v-icon :icon="mdiCheckBold" /> <span class="hide">{{ t('stage.key') }}:</span>
+      <RichText inline :text="question.key.texts[0]!" />
+      <small v-if="question.key.texts.length > 1">{{
+        t('stage.alsoAccepted', { list: list(question.key.texts.slice(1)) })
+      }}</small>
+    </p>
+    <p v-if="hint && !pad" class="hint">{{ hint }}</p>
+  </div>
 </template>
 
 <style scoped>
+.given {
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: calc(1.2 * var(--u) * var(--fit, 1));
+}
 p {
   margin: 0;
 }
+/* To be touched, so it keeps its size and scrolls. */
 .pad {
   font-size: calc(3.6 * var(--u));
-  min-height: 0;
+  height: 100%;
   overflow-y: auto;
+}
+.pad :deep(.send) {
+  height: 2.6em;
+  font-size: 1em;
+}
+.given:has(> .pad) {
+  height: 100%;
+  min-height: 0;
 }
 .key {
   font-size: calc(7 * var(--u) * var(--fit, 1));

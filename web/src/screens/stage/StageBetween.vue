@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { PublicView } from '@distaff/core';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useFit } from '../../design/useFit.ts';
 import { useWonLines } from '../../design/useWonLines.ts';
 import { useRules } from '../../design/useRules.ts';
 
@@ -22,10 +23,12 @@ const over = computed(() => {
   return (round?.format === 'quiz' || round?.format === 'knockout') && round.played >= round.of;
 });
 const rules = computed(() => (view.rules ? told(view.rules, view.devices) : []));
+const box = ref<HTMLElement | null>(null);
+useFit(box, () => view, [1, 0.85, 0.72, 0.6, 0.5, 0.42]);
 </script>
 
 <template>
-  <section class="between">
+  <section ref="box" class="between">
     <h2>{{ wonLines[0] ?? progress }}</h2>
     <ul v-if="!over">
       <li v-for="rule in rules" :key="rule">{{ rule }}</li>
@@ -39,11 +42,16 @@ const rules = computed(() => (view.rules ? told(view.rules, view.devices) : []))
   height: 100%;
   display: flex;
   flex-direction: column;
-  justify-content: center;
-  gap: calc(4 * var(--u));
+  justify-content: safe center;
+  gap: calc(4 * var(--u) * var(--fit, 1));
+  overflow: hidden;
+}
+.between > * {
+  flex: none;
 }
 h2 {
-  font-size: calc(9 * var(--u));
+  font-size: calc(9 * var(--u) * var(--fit, 1));
+  overflow-wrap: anywhere;
 }
 ul {
   margin: 0;
@@ -51,8 +59,8 @@ ul {
   list-style: none;
   display: flex;
   flex-direction: column;
-  gap: calc(1.4 * var(--u));
-  font-size: calc(3.4 * var(--u));
+  gap: calc(1.4 * var(--u) * var(--fit, 1));
+  font-size: calc(3.4 * var(--u) * max(var(--fit, 1), 0.6));
   color: var(--dim);
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClothGrid from '../../design/ClothGrid.vue';
@@ -7,6 +7,7 @@ import CreditList from '../../design/media/CreditList.vue';
 import StandingBars from '../../design/StandingBars.vue';
 import { useWonLines } from '../../design/useWonLines.ts';
 import { useFormat } from '../../design/useFormat.ts';
+import { useFit } from '../../design/useFit.ts';
 import { usePages } from '../../design/usePages.ts';
 
 /** The close: the winners' names set large, the cloth as it was woven, and a band a team. */
@@ -14,10 +15,11 @@ const { view, now } = defineProps<{ view: StageView; now: number }>();
 const { t } = useI18n();
 const { list } = useFormat();
 const winners = computed(() => view.teams.filter((team) => team.place === 1).map((team) => team.name));
-/** So many names have room as winners, set large. */
+/** So many names, with so many letters in all, have room as winners, set large. */
 const NAMED = 6;
+const LETTERS = 150;
 const won = computed(() =>
-  winners.value.length > NAMED
+  winners.value.length > NAMED || winners.value.join('').length > LETTERS
     ? t('stage.shareMany', { n: winners.value.length })
     : t(winners.value.length > 1 ? 'stage.share' : 'stage.wins', { names: list(winners.value) }),
 );
@@ -30,10 +32,12 @@ const { shown } = usePages(
   LINES,
   () => now,
 );
+const box = ref<HTMLElement | null>(null);
+useFit(box, () => view, [1, 0.85, 0.72, 0.6, 0.5, 0.42, 0.35]);
 </script>
 
 <template>
-  <section class="close">
+  <section ref="box" class="close">
     <h2>{{ placed ? won : view.title }}</h2>
     <ClothGrid v-if="view.cloth?.length" class="cloth" :cloth="view.cloth" :teams="view.teams" />
     <div class="final">
@@ -54,11 +58,12 @@ const { shown } = usePages(
   display: grid;
   grid-template-columns: 1fr 1fr;
   grid-template-rows: auto 1fr;
-  gap: calc(3 * var(--u)) calc(5 * var(--u));
+  gap: calc(3 * var(--u) * var(--fit, 1)) calc(5 * var(--u));
+  overflow: hidden;
 }
 h2 {
   grid-column: 1 / -1;
-  font-size: calc(9 * var(--u));
+  font-size: calc(9 * var(--u) * var(--fit, 1));
   text-wrap: balance;
   color: var(--accent);
 }
@@ -81,10 +86,16 @@ h2 {
 }
 .credits {
   margin-top: calc(2 * var(--u));
-  min-height: 0;
-  overflow: hidden;
+
   font-size: calc(1.9 * var(--u));
   color: var(--dim);
+}
+/* All of them stand in the interlude of thanks. */
+.credits :deep(ul) {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 4;
+  overflow: hidden;
 }
 .final {
   display: flex;
@@ -92,9 +103,8 @@ h2 {
   min-height: 0;
 }
 .bars {
-  flex: 1;
-  min-height: 0;
-  font-size: calc(2.7 * var(--u));
+  flex: 1 0 auto;
+  font-size: calc(2.7 * var(--u) * max(var(--fit, 1), 0.6));
 }
 @keyframes unroll {
   from {

@@ -48,6 +48,7 @@ const title = computed(() => {
   gap: calc(1.6 * var(--u));
 }
 h2 {
+  overflow-wrap: anywhere;
   font-size: calc(4.6 * var(--u));
 }
 p {

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { InterludeView, StageView } from '@distaff/core';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CreditList from '../../design/media/CreditList.vue';
 import RichText from '../../design/rich/RichText.vue';
+import { useFit } from '../../design/useFit.ts';
 import { useHowTo } from '../../design/useHowTo.ts';
 import StageStandings from './StageStandings.vue';
 
@@ -16,11 +17,13 @@ const left = computed(() => {
   const seconds = Math.max(0, Math.ceil((round.until - now) / 1000));
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 });
+const box = ref<HTMLElement | null>(null);
+useFit(box, () => [round, view.roundTitle], [1, 0.85, 0.72, 0.6, 0.5, 0.42, 0.35]);
 </script>
 
 <template>
   <StageStandings v-if="round.what === 'standings'" :teams="view.teams" :playing="view.playing" :now="now" />
-  <section v-else class="interlude">
+  <section v-else ref="box" class="interlude">
     <h2>{{ view.roundTitle || t(`common.interludes.${round.what}`) }}</h2>
     <RichText v-if="round.text" class="text" :text="round.text" />
     <template v-if="view.explains">
@@ -39,15 +42,20 @@ const left = computed(() => {
   height: 100%;
   display: flex;
   flex-direction: column;
-  justify-content: center;
-  gap: calc(4 * var(--u));
+  justify-content: safe center;
+  gap: calc(4 * var(--u) * var(--fit, 1));
+  overflow: hidden;
+}
+.interlude > * {
+  flex: none;
 }
 h2 {
-  font-size: calc(11 * var(--u));
+  font-size: calc(11 * var(--u) * var(--fit, 1));
   text-wrap: balance;
+  overflow-wrap: anywhere;
 }
 .text {
-  font-size: calc(4.2 * var(--u));
+  font-size: calc(4.2 * var(--u) * max(var(--fit, 1), 0.6));
   max-width: 36em;
 }
 .text:is(ul) {
@@ -56,16 +64,15 @@ h2 {
   line-height: 1.35;
 }
 h3 {
-  font-size: calc(5 * var(--u));
+  font-size: calc(5 * var(--u) * var(--fit, 1));
   color: var(--accent);
 }
 .thanks {
-  font-size: calc(3 * var(--u));
-  overflow: hidden;
+  font-size: calc(3 * var(--u) * max(var(--fit, 1), 0.6));
 }
 .left {
   margin: 0;
-  font-size: calc(12 * var(--u));
+  font-size: calc(12 * var(--u) * var(--fit, 1));
   color: var(--accent);
 }
 </style>

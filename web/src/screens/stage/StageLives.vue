@@ -52,8 +52,8 @@ const told = (n: number) => t('stage.lives', n, { named: { n } });
   padding: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(calc(38 * var(--u)), 1fr));
-  gap: calc(1.2 * var(--u)) calc(2 * var(--u));
-  font-size: calc(3.4 * var(--u));
+  gap: calc(1.2 * var(--u) * var(--fit, 1)) calc(2 * var(--u));
+  font-size: calc(3.4 * var(--u) * max(var(--fit, 1), 0.6));
 }
 li {
   display: flex;

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { spoken } from '../../live/joinAddress.ts';
 import QrCode from '../../design/QrCode.vue';
+import { useFit } from '../../design/useFit.ts';
 import { usePages } from '../../design/usePages.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 
@@ -23,10 +24,12 @@ const { shown, from, to, many } = usePages(
   () => (close.value ? 20 : ROOMY),
   () => now,
 );
+const box = ref<HTMLElement | null>(null);
+useFit(box, () => [view.title, address], [1, 0.85, 0.72, 0.6, 0.5, 0.42]);
 </script>
 
 <template>
-  <section class="lobby">
+  <section ref="box" class="lobby">
     <div v-if="phones" class="how">
       <p class="lead">{{ t('stage.join') }}</p>
       <p class="address">{{ spoken(address) }}</p>
@@ -69,13 +72,14 @@ const { shown, from, to, many } = usePages(
   grid-template-columns: 5fr 6fr;
   grid-template-rows: 1fr auto;
   gap: calc(2 * var(--u)) calc(5 * var(--u));
+  overflow: hidden;
 }
 p {
   margin: 0;
 }
 .title {
   align-self: center;
-  font-size: calc(9 * var(--u));
+  font-size: calc(9 * var(--u) * var(--fit, 1));
   text-wrap: balance;
   overflow-wrap: anywhere;
 }
@@ -90,7 +94,7 @@ p {
 }
 .address {
   font-weight: 700;
-  font-size: calc(4.4 * var(--u));
+  font-size: calc(4.4 * var(--u) * var(--fit, 1));
   overflow-wrap: anywhere;
   margin-bottom: calc(1.5 * var(--u));
 }
@@ -103,8 +107,8 @@ p {
 }
 .qr {
   margin-top: calc(2 * var(--u));
-  height: calc(38 * var(--u));
-  width: calc(38 * var(--u));
+  height: calc(38 * var(--u) * max(var(--fit, 1), 0.8));
+  width: calc(38 * var(--u) * max(var(--fit, 1), 0.8));
 }
 .teams {
   list-style: none;

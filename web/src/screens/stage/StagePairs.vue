@@ -35,6 +35,10 @@ const { t } = useI18n();
 </template>
 
 <style scoped>
+.pairs,
+.columns {
+  --size: calc(3.9 * var(--u) * var(--fit, 1));
+}
 ul,
 ol {
   list-style: none;
@@ -42,8 +46,11 @@ ol {
   padding: 0;
   display: flex;
   flex-direction: column;
-  gap: calc(1.1 * var(--u));
-  min-height: 0;
+  gap: calc(1.1 * var(--u) * var(--fit, 1));
+}
+.pairs.many,
+.columns.many {
+  --size: calc(3 * var(--u) * var(--fit, 1));
 }
 .columns {
   display: grid;
@@ -51,8 +58,7 @@ ol {
   gap: calc(3 * var(--u));
 }
 li {
-  flex: 0 1 calc(9 * var(--u));
-  min-height: 0;
+  min-height: calc(2 * var(--size));
   display: flex;
   align-items: center;
   gap: calc(1.6 * var(--u));
@@ -60,15 +66,11 @@ li {
   background: var(--panel);
   border: 2px solid var(--edge);
   border-radius: calc(0.8 * var(--u));
-  font-size: calc(3.9 * var(--u));
+  font-size: var(--size);
   line-height: 1.1;
 }
 li:has(img) {
-  --thumb: calc(11 * var(--u));
-  flex-basis: calc(13 * var(--u));
-}
-.many li {
-  font-size: calc(3 * var(--u));
+  --thumb: calc(11 * var(--u) * var(--fit, 1));
 }
 .eyelet {
   flex: none;

@@ -138,13 +138,14 @@ const gains = computed(() =>
     <p v-if="buzzed" class="state">{{ buzzed }}</p>
     <ul v-if="told.length" class="tries">
       <li v-for="(one, i) in told" :key="i" :class="one.verdict ?? 'open'">
-        <WeaveSwatch v-if="team(one.team)" :weave="team(one.team)!.weave" /> {{ team(one.team)?.name }}
+        <WeaveSwatch v-if="team(one.team)" :weave="team(one.team)!.weave" />
+        <span class="clip">{{ team(one.team)?.name }}</span>
         <q v-if="one.answer && !onBars"
           ><GivenAnswer :text="one.answer.text" :control="question.control?.type ?? null"
         /></q>
-        <template v-if="one.verdict"
+        <span v-if="one.verdict"
           ><v-icon :icon="verdictIcon[one.verdict]" size="1em" />
-          {{ toldVerdict(one.verdict, one.share) }}</template
+          {{ toldVerdict(one.verdict, one.share) }}</span
         >
       </li>
       <li v-if="tries.length > told.length">{{ t('stage.andMore', { n: tries.length - told.length }) }}</li>
@@ -240,11 +241,10 @@ p {
 }
 /* A picture stands beside what is to choose, or has the whole place while there is nothing yet. */
 .question .middle-part.beside {
-  flex: 1 1 0;
-  min-height: calc(24 * var(--u));
+  flex: 1 0 auto;
+  min-height: calc(24 * var(--u) * var(--fit, 1));
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 42%);
-  grid-template-rows: minmax(0, 1fr);
   gap: calc(3 * var(--u));
 }
 .middle-part.alone.beside {
@@ -255,6 +255,16 @@ p {
   font-size: calc(3 * var(--u));
   justify-content: center;
   min-height: 0;
+}
+/* What is answered by touch scrolls by itself. */
+.question .middle-part:has(.pad) {
+  flex: 1 1 0;
+  min-height: calc(42 * var(--u));
+  grid-template-rows: minmax(0, 1fr);
+}
+/* The words set the height, and the picture takes what there is. */
+.beside .media {
+  contain: size;
 }
 .explanation {
   font-size: calc(3.4 * var(--u) * var(--fit, 1));
@@ -270,12 +280,18 @@ p {
 }
 .tries li {
   max-width: 100%;
+  display: flex;
+  align-items: center;
+  gap: 0.4em;
   padding: 0.15em 0.5em;
   border: 2px solid var(--dim);
   border-radius: 0.3em;
+  white-space: nowrap;
+}
+.tries q {
+  min-width: 0;
   overflow: hidden;
   text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .tries .wrong,
 .tries .none {

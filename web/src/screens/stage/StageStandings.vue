@@ -16,7 +16,7 @@ const { shown, from, to, many } = usePages(
 </script>
 
 <template>
-  <section class="standings">
+  <section class="places">
     <h2>
       {{ t('stage.standings') }}
       <small v-if="many" class="mono">{{ t('stage.pageOf', { from, to, of: playing }) }}</small>
@@ -27,7 +27,7 @@ const { shown, from, to, many } = usePages(
 </template>
 
 <style scoped>
-.standings {
+.places {
   height: 100%;
   display: flex;
   flex-direction: column;

@@ -72,6 +72,8 @@ export const common = {
       'Everyone begins with {n} life. If all miss together, nobody loses one. | Everyone begins with {n} lives. If all miss together, nobody loses one.',
     clock: 'There are {n} seconds for an answer.',
   },
+  soManyTeams: '{n} teams',
+  soManyPlayers: '{n} players',
   wonRound: '{names} wins this round | {names} wins this round | {names} share this round',
   wonRoundNobody: 'Everyone is level: this round has no winner.',
   roundWonBy: '{round}: {names}',
