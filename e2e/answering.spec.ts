@@ -73,7 +73,8 @@ test('an order and pairs are made by dragging and by keys, on a handset', async 
   await test.step('dragged by the handle until it is right; arrow keys do the rest', async () => {
     await open();
     await phone.bringToFront();
-    await expect(phone.getByRole('button', { name: /^Touch/ })).toBeDisabled();
+    await expect(phone.getByText(/^Touch number/)).toBeVisible();
+    await expect(phone.getByRole('button', { name: 'Send', exact: true })).toBeDisabled();
     const grip = (name: string) => lines(phone).filter({ hasText: name }).locator('.grip');
     const first = (await texts(phone))[0]!;
     await drag(phone, grip(first), lines(phone).last(), true);
@@ -109,7 +110,8 @@ test('an order and pairs are made by dragging and by keys, on a handset', async 
     await expect(places.nth(0)).not.toContainText('green');
     await drag(phone, pool.getByRole('button', { name: 'red' }), places.nth(0));
     await expect(places.nth(0)).toContainText('red');
-    await expect(phone.getByRole('button', { name: '1 still to match' })).toBeDisabled();
+    await expect(phone.getByText('1 still to match')).toBeVisible();
+    await expect(phone.getByRole('button', { name: 'Send', exact: true })).toBeDisabled();
     await pool.getByRole('button', { name: 'white' }).click();
     await phone.getByRole('button', { name: 'Send these pairs' }).click();
     await step(desk, 'Show the answer');

@@ -1,6 +1,7 @@
 import { rmSync } from 'node:fs';
 import { build as bundle } from 'esbuild';
 import { build as buildPages } from 'vite';
+import { writeIcons } from './icons/index.mjs';
 import { compressFolder } from './lib/compress.mjs';
 import { enterCheckout } from './lib/prepare.mjs';
 import { run } from './lib/say.mjs';
@@ -34,6 +35,7 @@ run(async () => {
   });
   for (const page of ['index', 'handset'])
     await buildPages({ configFile: `web/vite.${page}.config.ts`, root: 'web', logLevel: 'warn' });
+  await writeIcons('web/dist');
   writeShelf('web/dist/shelf');
   writeSounds('web/dist/sounds');
   compressFolder('web/dist');

@@ -77,6 +77,7 @@ export { byDifficulty, expectedShare, TELLING, type Measured } from './library/d
 export { Roster } from './library/roster.ts';
 export { printed, type PrintedQuestion } from './library/sheet.ts';
 export { BulkChange, changeQuestion } from './library/change.ts';
+export { overwrites } from './library/overwrites.ts';
 
 export { arrangeByDifficulty, emptyCells, swapCells } from './formats/board/arrange.ts';
 export { suggestWorth, suggestWorths } from './formats/board/suggest.ts';
@@ -128,7 +129,7 @@ export { NO_PACE, type Pace } from './show/length/pace.ts';
 export { showLength, type RoundLength, type ShowLength } from './show/length/show.ts';
 export { ALOUD, readingSilently, SILENTLY, wordsOfQuestion } from './show/length/question.ts';
 export { together, type Span } from './show/length/span.ts';
-export { cutsFor, type Saving } from './show/length/cuts.ts';
+export { cutsFor, fewerFor, type Saving } from './show/length/cuts.ts';
 export {
   rulesInSituation,
   settingsFor,

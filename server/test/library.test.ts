@@ -135,15 +135,38 @@ describe('writing', () => {
     });
   });
 
+  test('what is written over is in the history, however soon; what is typed on is one entry', async () => {
+    const { ids } = await makeSet('Kept', [question('')]);
+    let version = 1;
+    for (const prompt of ['Which knot', 'Which knot holds best?', 'H', 'How deep is the channel?']) {
+      const { question: now } = (await host.call('GET', `/api/questions/${ids[0]}`)).json;
+      await host.call('PUT', `/api/questions/${ids[0]}`, {
+        version: version++,
+        question: { ...now, prompt },
+      });
+    }
+    const { versions } = (await host.call('GET', `/api/questions/${ids[0]}/history`)).json;
+    const prompts = versions.map((one: { question: { prompt: string } }) => one.question.prompt);
+    expect(prompts).toEqual(['Which knot holds best?', '']);
+  });
+
   test('one change on many; moved, put away and brought back', async () => {
     const from = await makeSet('From', [question('One', { tags: ['a'] }), question('Two')]);
     const to = await makeSet('To', []);
     const change = { clock: 45, addTag: 'A', weight: 2 };
     const done = await host.call('POST', '/api/questions/change', { ids: from.ids, change });
-    expect(done.json).toEqual({ count: 2 });
+    expect(done.json).toMatchObject({ count: 2 });
     const read = async (i: number) => (await host.call('GET', `/api/questions/${from.ids[i]}`)).json.question;
     expect(await read(0)).toMatchObject({ prompt: 'One', clock: 45, weight: 2, tags: ['a'] });
     expect(await read(1)).toMatchObject({ clock: 45, tags: ['A'] });
+    // Taken back as a whole, but for what somebody wrote since then.
+    const later = (await host.call('GET', `/api/questions/${from.ids[1]}`)).json;
+    const written = { version: later.version, question: { ...later.question, notes: 'since then' } };
+    await host.call('PUT', `/api/questions/${from.ids[1]}`, written);
+    const { changed } = done.json;
+    expect((await host.call('POST', '/api/questions/change-back', { changed })).json).toEqual({ count: 1 });
+    expect(await read(0)).toMatchObject({ prompt: 'One', clock: null, weight: 1, tags: ['a'] });
+    expect(await read(1)).toMatchObject({ clock: 45, notes: 'since then' });
     await host.call('POST', '/api/questions/move', { ids: [...from.ids].reverse(), set: to.id });
     expect((await find(`set=${to.id}&sort=place`)).prompts).toEqual(['Two', 'One']);
     await host.call('POST', '/api/questions/delete', { ids: [from.ids[0]] });
@@ -196,7 +219,7 @@ describe('writing', () => {
     expect(new Set(statuses)).toEqual(new Set([404]));
     for (const act of ['change', 'delete', 'move']) {
       const body = { ids, change: { clock: 5 }, set: (await makeSet('S', [], stranger)).id };
-      expect((await stranger.call('POST', `/api/questions/${act}`, body)).json).toEqual({ count: 0 });
+      expect((await stranger.call('POST', `/api/questions/${act}`, body)).json).toMatchObject({ count: 0 });
     }
     expect((await host.call('GET', `/api/questions/${ids[0]}`)).json.version).toBe(1);
   });

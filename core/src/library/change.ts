@@ -9,6 +9,7 @@ export const BulkChange = v.partial(
     weight: v.picklist([0, 1, 2]),
     difficulty: v.nullable(v.picklist(difficulties)),
     language: languageTag,
+    readAloud: v.boolean(),
     trueAsOf: v.nullable(isoDate),
     checkAgainBy: v.nullable(isoDate),
     credit: line(300),

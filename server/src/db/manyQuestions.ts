@@ -1,9 +1,9 @@
-import { changeQuestion, Question, type BulkChange } from '@distaff/core';
+import { changeQuestion, Id, Question, type BulkChange } from '@distaff/core';
 import { Op } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { accessTo, within, type Reach } from './access.ts';
-import { QuestionRow, SetRow } from './models.ts';
+import { QuestionRow, QuestionVersionRow, SetRow } from './models.ts';
 import { write } from './questionRows.ts';
 
 /** One act on many questions; those out of reach are passed over. */
@@ -13,14 +13,46 @@ const chosen = (reach: Reach, ids: readonly string[]) => ({
 });
 const db = () => QuestionRow.sequelize!;
 
-/** Makes one change on many questions, in one transaction. @returns how many there were. */
-export function changeQuestions(reach: Reach, ids: readonly string[], change: BulkChange): Promise<number> {
+/** A question that one change was made in, and the version which that made. */
+export const Changed = v.object({ id: Id, version: v.pipe(v.number(), v.integer(), v.minValue(2)) });
+export type Changed = v.InferOutput<typeof Changed>;
+
+/** Makes one change on many questions, in one transaction; what each was is kept. @returns what can be taken back. */
+export function changeQuestions(
+  reach: Reach,
+  ids: readonly string[],
+  change: BulkChange,
+): Promise<Changed[]> {
   return db().transaction(async (transaction) => {
     const where = { ...chosen(reach, ids), deletedAt: null };
     const rows = await QuestionRow.findAll({ where, transaction, lock: transaction.LOCK.UPDATE });
-    for (const row of rows)
-      await write(row, reach.accountId, changeQuestion(v.parse(Question, row.doc), change), transaction);
-    return rows.length;
+    const changed: Changed[] = [];
+    for (const row of rows) {
+      const question = changeQuestion(v.parse(Question, row.doc), change);
+      const { id, version } = await write(row, reach.accountId, question, transaction, true);
+      changed.push({ id, version });
+    }
+    return changed;
+  });
+}
+
+/** Takes one change to many back; what was written since then stays as it is. @returns how many were taken back. */
+export function takeChangeBack(reach: Reach, changed: readonly Changed[]): Promise<number> {
+  return db().transaction(async (transaction) => {
+    const versions = new Map(changed.map(({ id, version }) => [id, version]));
+    const where = { ...chosen(reach, [...versions.keys()]), deletedAt: null };
+    const rows = await QuestionRow.findAll({ where, transaction, lock: transaction.LOCK.UPDATE });
+    let count = 0;
+    for (const row of rows) {
+      const before = { questionId: row.id, version: row.version - 1 };
+      const kept =
+        row.version === versions.get(row.id) &&
+        (await QuestionVersionRow.findOne({ where: before, transaction }));
+      if (!kept) continue;
+      await write(row, reach.accountId, v.parse(Question, kept.doc), transaction);
+      count++;
+    }
+    return count;
   });
 }
 

@@ -1,4 +1,4 @@
-import { lacksOf, lastingRemarks, plainText, Question, searchText, wordsOf } from '@distaff/core';
+import { lacksOf, lastingRemarks, overwrites, plainText, Question, searchText, wordsOf } from '@distaff/core';
 import type { Transaction } from 'sequelize';
 import * as v from 'valibot';
 import { QuestionRow, QuestionVersionRow } from './models.ts';
@@ -68,26 +68,34 @@ export async function index(accountId: string, questions: readonly Question[], t
   );
 }
 
-/** Keeps the state before a change, unless the same person changed it just now. */
-async function keepVersion(row: QuestionRow, accountId: string, transaction: Transaction): Promise<void> {
+/** Keeps the state before a change, unless the same person changed it just now and goes on writing. */
+async function keepVersion(
+  row: QuestionRow,
+  accountId: string,
+  question: Question,
+  always: boolean,
+  transaction: Transaction,
+): Promise<void> {
   const last = await QuestionVersionRow.findOne({
     where: { questionId: row.id },
     order: [['version', 'DESC']],
     transaction,
   });
-  if (last?.accountId === accountId && Date.now() - last.at.getTime() < ONE_EDIT) return;
+  const isRecent = last?.accountId === accountId && Date.now() - last.at.getTime() < ONE_EDIT;
   const { id: questionId, version, doc } = row;
+  if (!always && isRecent && !overwrites(v.parse(Question, doc), question)) return;
   await QuestionVersionRow.create({ questionId, version, accountId, at: new Date(), doc }, { transaction });
 }
 
-/** Writes a changed question into its row, by `actorId`. */
+/** Writes a changed question into its row, by `actorId`; with `always` what it was is kept whenever that was. */
 export async function write(
   row: QuestionRow,
   actorId: string,
   question: Question,
   transaction: Transaction,
+  always = false,
 ): Promise<QuestionRow> {
-  await keepVersion(row, actorId, transaction);
+  await keepVersion(row, actorId, question, always, transaction);
   const doc = { ...question, id: row.id };
   await row.update({ ...columnsOf(doc), version: row.version + 1 }, { transaction });
   await QuestionRow.sequelize!.query('DELETE FROM question_tag WHERE question_id = ?', {

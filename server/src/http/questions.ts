@@ -15,7 +15,14 @@ import {
 } from '@distaff/core';
 import * as v from 'valibot';
 import { accessTo } from '../db/access.ts';
-import { changeQuestions, deleteQuestions, moveQuestions, restoreQuestions } from '../db/manyQuestions.ts';
+import {
+  Changed,
+  changeQuestions,
+  deleteQuestions,
+  moveQuestions,
+  restoreQuestions,
+  takeChangeBack,
+} from '../db/manyQuestions.ts';
 import { historyOf, readQuestion, saveQuestion } from '../db/questions.ts';
 import type { QuestionSearch } from '../db/questionSearch.ts';
 import { pageOf, reach, read, someone, type Ctx } from './context.ts';
@@ -39,6 +46,7 @@ const Ids = v.pipe(
   v.maxLength(5000, 'At most 5000 questions at once.'),
 );
 const Change = v.object({ ids: Ids, change: BulkChange });
+const ChangeBack = v.object({ changed: v.pipe(v.array(Changed), v.minLength(1), v.maxLength(5000)) });
 const Move = v.object({ ids: Ids, set: Id });
 const Some = v.object({ ids: Ids });
 const OfSet = v.object({ set: v.optional(Id) });
@@ -101,10 +109,15 @@ export function questionRoutes(
     );
     ctx.body = { questions: lines.map((line, i) => ({ ...line, likeness: alike[i]!.likeness })) };
   });
+  router.post('/change-back', async (ctx) => {
+    const own = await reach(ctx);
+    ctx.body = { count: await takeChangeBack(own, read(ChangeBack, ctx.request.body).changed) };
+  });
   router.post('/change', async (ctx) => {
     const own = await reach(ctx);
     const { ids, change } = read(Change, ctx.request.body);
-    ctx.body = { count: await changeQuestions(own, ids, change) };
+    const changed = await changeQuestions(own, ids, change);
+    ctx.body = { count: changed.length, changed };
   });
   router.post('/move', async (ctx) => {
     const own = await reach(ctx);

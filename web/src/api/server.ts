@@ -19,6 +19,7 @@ import type {
 import { answerOf, call } from './client.ts';
 import type {
   Account,
+  Changed,
   SharedRef,
   ShowVersion,
   StoredShow,
@@ -159,7 +160,9 @@ export const server = {
       ...(but ? { but } : {}),
     }),
   changeQuestions: (ids: string[], change: BulkChange) =>
-    call<{ count: number }>('POST', '/api/questions/change', { ids, change }),
+    call<{ count: number; changed: Changed[] }>('POST', '/api/questions/change', { ids, change }),
+  takeChangeBack: (changed: Changed[]) =>
+    call<{ count: number }>('POST', '/api/questions/change-back', { changed }),
   moveQuestions: (ids: string[], set: string) =>
     call<{ count: number }>('POST', '/api/questions/move', { ids, set }),
   deleteQuestions: (ids: string[]) => call<{ count: number }>('POST', '/api/questions/delete', { ids }),

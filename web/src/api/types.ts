@@ -183,6 +183,11 @@ export interface TakenQuestions {
   repeated: number;
 }
 
+/** A question that one change to many was made in, and the version which that made. */
+export interface Changed {
+  id: string;
+  version: number;
+}
 /** Questions that were brought in from one file, or pasted, at once. */
 export interface ImportInfo {
   id: string;

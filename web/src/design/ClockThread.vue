@@ -62,6 +62,13 @@ const strain = computed(() => (left.value < 5000 ? 'last' : left.value < 10_000 
 .held .rest {
   background: repeating-linear-gradient(90deg, var(--dye) 0 0.6em, transparent 0.6em 0.9em);
 }
+/* Where the system sets the colours, a ground alone is not seen. */
+@media (forced-colors: active) {
+  .rest {
+    forced-color-adjust: none;
+    background: CanvasText;
+  }
+}
 .figure {
   min-width: 3.4ch;
   text-align: right;

@@ -154,6 +154,8 @@ watch(
   .next {
     position: sticky;
     bottom: 0;
+    z-index: 1;
+    background: var(--chalk);
   }
 }
 </style>

@@ -25,7 +25,23 @@ function codeOfAddress(): string | null {
   const [, page, typed] = location.pathname.split('/');
   return page === 'join' && typed ? (readJoinCode(decodeURIComponent(typed)) ?? typed) : null;
 }
-window.addEventListener('popstate', () => (code.value = codeOfAddress()));
+/** Back must not lead out of a show that is on: whoever presses it by mistake stays in their seat. */
+window.addEventListener('popstate', () => {
+  if (sitting.seat && sitting.view?.phase !== 'closed') {
+    history.pushState(null, '', `/join/${code.value}`);
+    notice.value = t('handset.stay');
+  } else code.value = codeOfAddress();
+});
+watch(
+  () => sitting.seat !== null,
+  (seated) => {
+    if (seated) history.pushState(null, '', `/join/${code.value}`);
+  },
+);
+watch(
+  () => sitting.view?.title,
+  (title) => (document.title = title ? `${title} – ${t('common.appName')}` : t('common.appName')),
+);
 
 function find(found: string): void {
   history.pushState(null, '', `/join/${found}`);

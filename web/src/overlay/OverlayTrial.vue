@@ -6,6 +6,7 @@ import { useRoute } from 'vue-router';
 import { copyText } from '../design/copyText.ts';
 import { useJoinAddress } from '../live/joinAddress.ts';
 import { useServerNow } from '../live/useServerNow.ts';
+import ChoiceBar from '../design/ChoiceBar.vue';
 import OverlayScreen, { type Place } from '../screens/overlay/OverlayScreen.vue';
 import MovingPicture from './MovingPicture.vue';
 import { useOverlay } from './useOverlay.ts';
@@ -31,11 +32,16 @@ async function copy(): Promise<void> {
   <div class="page">
     <header class="row tools">
       <b class="grow">{{ t('overlay.trial') }}</b>
-      <v-btn-toggle v-model="place" mandatory divided variant="outlined" density="compact" color="primary">
-        <v-btn v-for="one in ['bottom', 'top', 'side']" :key="one" :value="one" size="small">{{
-          t(`overlay.places.${one}`)
-        }}</v-btn>
-      </v-btn-toggle>
+      <ChoiceBar
+        v-model="place"
+        :label="t('overlay.place')"
+        :items="
+          (['bottom', 'top', 'side'] as const).map((value) => ({
+            value,
+            title: t(`overlay.places.${value}`),
+          }))
+        "
+      />
       <v-btn variant="outlined" size="small" :prepend-icon="mdiContentCopy" @click="copy">{{
         t('overlay.copy')
       }}</v-btn>

@@ -112,7 +112,19 @@ async function undo(): Promise<void> {
         <p v-if="!library.loaded && !library.problem" role="status">{{ t('common.loading') }}</p>
         <div v-else-if="library.shows.length === 0" class="empty">
           <h2>{{ t(library.deletedOnes ? 'studio.binEmpty' : 'studio.emptyLibrary') }}</h2>
-          <p v-if="!library.deletedOnes">{{ t('studio.emptyLibraryText') }}</p>
+          <template v-if="!library.deletedOnes">
+            <p>{{ t('studio.emptyLibraryText') }}</p>
+            <div class="ways">
+              <button type="button" class="way" @click="create(null)">
+                <b>{{ t('building.empty') }}</b>
+                <span>{{ t('building.emptyHint') }}</span>
+              </button>
+              <button v-for="one in situations" :key="one" type="button" class="way" @click="create(one)">
+                <b>{{ t(`building.situations.${one}`) }}</b>
+                <span>{{ t(`building.situationHints.${one}`) }}</span>
+              </button>
+            </div>
+          </template>
         </div>
         <ul v-else class="list">
           <li v-for="show in library.shows" :key="show.id">
@@ -229,6 +241,29 @@ async function undo(): Promise<void> {
   display: flex;
   flex-direction: column;
   gap: 36px;
+}
+.ways {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 250px), 1fr));
+  gap: 12px;
+  margin-top: 20px;
+  text-align: start;
+}
+.way {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  padding: 14px 16px;
+  background: var(--paper);
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  cursor: pointer;
+}
+.way:hover {
+  border-color: var(--moss);
+}
+.way span {
+  color: var(--stone);
 }
 .empty {
   padding: 48px 24px;

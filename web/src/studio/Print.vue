@@ -4,6 +4,7 @@ import { mdiArrowLeft, mdiPrinterOutline } from '@mdi/js';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import ChoiceBar from '../design/ChoiceBar.vue';
 import { server } from '../api/server.ts';
 import { letterOf } from '../design/letters.ts';
 import CreditList from '../design/media/CreditList.vue';
@@ -56,11 +57,16 @@ const print = () => window.print();
         :to="{ path: '/studio/questions', query: { set } }"
         >{{ t('review.back') }}</v-btn
       >
-      <v-btn-toggle v-model="as" mandatory divided variant="outlined" density="compact" color="primary">
-        <v-btn v-for="one in ['questions', 'answers', 'cards']" :key="one" :value="one" size="small">{{
-          t(`print.as.${one}`)
-        }}</v-btn>
-      </v-btn-toggle>
+      <ChoiceBar
+        v-model="as"
+        :label="t('print.what')"
+        :items="
+          (['questions', 'answers', 'cards'] as const).map((value) => ({
+            value,
+            title: t(`print.as.${value}`),
+          }))
+        "
+      />
       <v-switch v-model="shuffle" :label="t('print.shuffle')" hide-details />
       <v-select
         v-if="shuffle"

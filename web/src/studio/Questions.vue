@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { showAround } from '@distaff/core';
-import { mdiClipboardCheckOutline, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
+import { mdiArrowLeft, mdiClipboardCheckOutline, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
@@ -34,6 +34,8 @@ const gone = ref<string | null>(null);
 const PAUSE = 150;
 let timer: ReturnType<typeof setTimeout> | undefined;
 
+/** On a phone the list and what is open stand one after the other. */
+const close = () => router.replace({ query: { ...route.query, question: undefined } });
 const open = async (id: string) => {
   justMade.value = false;
   await router.replace({ query: { ...route.query, question: id } });
@@ -124,7 +126,7 @@ const preview = computed(() =>
   <div class="page">
     <StudioBar />
     <p v-if="bank.problem" class="complaint" role="alert">{{ bank.problem }}</p>
-    <main class="three">
+    <main class="three" :class="{ writing: editor.question }">
       <section class="found" :aria-label="t('library.title')">
         <div class="head">
           <h1 class="hide">{{ t('library.title') }}</h1>
@@ -189,6 +191,9 @@ const preview = computed(() =>
         </div>
       </section>
       <div ref="middle" class="middle">
+        <v-btn class="back" size="small" variant="text" :prepend-icon="mdiArrowLeft" @click="close">{{
+          t('library.backToList')
+        }}</v-btn>
         <div v-if="editor.problem" class="empty" role="alert">{{ editor.problem }}</div>
         <template v-else-if="editor.question && !bank.mayEdit(editor.setId)">
           <p class="muted reading" role="note">
@@ -276,6 +281,9 @@ const preview = computed(() =>
   border-left: 4px solid var(--woad);
   background: var(--chalk);
 }
+.back {
+  display: none;
+}
 .right {
   overflow: auto;
   padding: 14px;
@@ -293,7 +301,15 @@ const preview = computed(() =>
     grid-template-columns: minmax(0, 1fr);
   }
   .found {
-    height: 70dvh;
+    height: calc(100dvh - 64px);
+  }
+  .writing .found,
+  .three:not(.writing) .middle {
+    display: none;
+  }
+  .back {
+    display: inline-flex;
+    margin-bottom: 8px;
   }
   .middle {
     min-height: 90dvh;

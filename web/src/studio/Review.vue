@@ -195,7 +195,7 @@ async function undo(): Promise<void> {
 }
 .beside {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 320px), 1fr));
   gap: 24px 40px;
   margin-top: 32px;
 }

@@ -114,7 +114,9 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
         :place="slot"
         class="pane middle"
         :hint="t(editor.board ? 'studio.pickCellText' : 'studio.pickItemText')"
+        :cell="cell"
         @next="next"
+        @moved="cell = $event"
       />
       <div v-else class="pane middle" />
       <PreviewPane

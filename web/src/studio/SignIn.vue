@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { weaveAt } from '@distaff/core';
 import { weaveBackground } from '../design/weave/tile.ts';
 import { useAccount } from './account.ts';
+import { wasSignedOut } from './signedOut.ts';
 
 /** Sign in, or make an account. */
 const { t } = useI18n();
@@ -17,6 +18,8 @@ const name = ref('');
 const password = ref('');
 const problem = ref('');
 const busy = ref(false);
+const signedOut = wasSignedOut();
+const form = ref<HTMLFormElement | null>(null);
 watch([email, name, password, isNew], () => (problem.value = ''));
 onMounted(() => (document.title = `${t('common.appName')} – ${t('studio.signIn')}`));
 const bands = computed(() => [0, 1, 2, 3, 4, 5, 9].map((n) => weaveBackground(weaveAt(n), 2)));
@@ -33,6 +36,9 @@ async function submit(): Promise<void> {
     await router.replace(to.startsWith('/') && !to.startsWith('//') ? to : '/studio');
   } catch (error) {
     problem.value = (error as Error).message;
+    // Nobody has to look for what to change: the field that is asked for last is the one that is wrong most often.
+    await nextTick();
+    form.value?.querySelector<HTMLInputElement>('input[type="password"]')?.focus();
   } finally {
     busy.value = false;
   }
@@ -45,8 +51,9 @@ async function submit(): Promise<void> {
     <section class="side">
       <p class="brand">{{ t('common.appName') }}</p>
       <p class="claim">{{ t('studio.claim') }}</p>
-      <form @submit.prevent="submit">
+      <form ref="form" @submit.prevent="submit">
         <h1>{{ t(isNew ? 'studio.signUp' : 'studio.signIn') }}</h1>
+        <p v-if="signedOut" class="note" role="status">{{ t('studio.signedOut') }}</p>
         <v-text-field
           v-model="email"
           type="email"
@@ -67,6 +74,8 @@ async function submit(): Promise<void> {
         <v-text-field
           v-model="password"
           type="password"
+          :error="problem !== ''"
+          :aria-describedby="problem ? 'sign-in-problem' : undefined"
           :label="t('studio.password')"
           :hint="isNew ? t('studio.passwordHint') : ''"
           persistent-hint
@@ -74,7 +83,7 @@ async function submit(): Promise<void> {
           density="comfortable"
           required
         />
-        <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
+        <p v-if="problem" id="sign-in-problem" class="complaint" role="alert">{{ problem }}</p>
         <v-btn type="submit" color="primary" size="large" block :loading="busy">{{
           t(isNew ? 'studio.signUp' : 'studio.signIn')
         }}</v-btn>
@@ -128,6 +137,12 @@ form {
 }
 h1 {
   font-size: 22px;
+}
+.note {
+  margin: 0;
+  padding: 10px 14px;
+  border-left: 4px solid var(--weld);
+  background: var(--paper);
 }
 .side > a {
   align-self: center;

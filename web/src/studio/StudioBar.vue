@@ -45,12 +45,14 @@ async function signOut(): Promise<void> {
 </template>
 
 <style scoped>
+/* What does not fit beside it goes to the next line: nothing is ever laid over another. */
 .middle {
-  flex: 1;
+  flex: 1 1 min(100%, 460px);
   min-width: 0;
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 12px;
+  gap: 4px 12px;
 }
 .place {
   padding: 6px 12px;
@@ -72,7 +74,6 @@ nav {
 @media (max-width: 600px) {
   .middle {
     flex: 0 1 auto;
-    flex-wrap: wrap;
   }
   .place {
     padding: 6px 8px;

@@ -10,6 +10,7 @@ import {
 import { ref, shallowRef, toRaw, type Ref } from 'vue';
 import { ApiError } from '../api/client.ts';
 import { onDeepChange } from './onDeepChange.ts';
+import { leadToSignIn } from './signedOut.ts';
 
 /** A pause in writing after which changes are saved, the longest that they wait while somebody goes on (ms). */
 const PAUSE = 400;
@@ -206,7 +207,7 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
       state.value = 'unsaved';
     } else if (error.status === 404) state.value = 'gone';
     // Signed out meanwhile: the page asks to sign in, the draft of this tab comes back after it.
-    else if (error.status === 401) location.reload();
+    else if (error.status === 401) leadToSignIn();
     else {
       state.value = 'invalid';
       invalid.value = error.message;

@@ -5,6 +5,16 @@ export interface Saving {
 }
 
 /**
+ * How many questions of a part would have to go so that `over` seconds are saved; null where not even
+ * all but one of them are enough.
+ */
+export function fewerFor(over: number, part: Saving, questions: number): number | null {
+  if (over <= 0 || questions < 2 || part.seconds <= 0) return null;
+  const count = Math.ceil(over / (part.seconds / questions));
+  return count < questions ? count : null;
+}
+
+/**
  * What to leave out so that `over` seconds are saved: the one part that is enough with the least to
  * spare, else the longest ones until it is enough. Empty where nothing need go; all where nothing is enough.
  */

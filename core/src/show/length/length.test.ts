@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import {
   blankQuestion,
   cutsFor,
+  fewerFor,
   expectedEnd,
   measuredPace,
   NO_PACE,
@@ -98,6 +99,16 @@ describe('what could be left out', () => {
     [9999, [1, 2, 0]],
   ])('%i s over: %j', (over, expected) => {
     expect(cutsFor(over, parts).map((one) => one.index)).toEqual(expected);
+  });
+  test.each([
+    [0, 10, null],
+    [60, 10, 2],
+    [61, 10, 3],
+    [270, 10, 9],
+    [271, 10, null],
+    [60, 1, null],
+  ])('%i s over in a round of 300 s and %i questions: %s fewer', (over, questions, expected) => {
+    expect(fewerFor(over, { index: 0, seconds: 300 }, questions)).toBe(expected);
   });
   test('any list: what is proposed is enough, or it is everything that saves anything', () => {
     fc.assert(

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Control, DeskResponse } from '@distaff/core';
 import { mdiEyeOffOutline, mdiProjectorScreenOutline } from '@mdi/js';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
 import GivenAnswer from '../../design/rich/GivenAnswer.vue';
@@ -31,6 +32,7 @@ const verdicts = [
 const isSo = (response: DeskResponse, verdict: (typeof verdicts)[number]['verdict']) =>
   response.verdict === verdict && (verdict !== 'part' || response.share === HALF);
 
+const whose = computed(() => response.player ?? teamOf(response.team)?.name ?? '');
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
 const verdictOf = ({ verdict, share, by }: DeskResponse) => {
   if (verdict === null) return keyed ? t('desk.unmarked') : '';
@@ -84,15 +86,21 @@ const letThrough = () =>
       @click="desk.ask({ type: 'showResponse', who: onStage === response.who ? null : response.who })"
     />
     <template v-if="canRule">
-      <v-btn v-if="maySpell(response)" size="small" variant="outlined" @click="accept(response)">{{
-        t('desk.acceptForAll')
-      }}</v-btn>
+      <v-btn
+        v-if="maySpell(response)"
+        size="small"
+        variant="outlined"
+        :aria-label="`${t('desk.acceptForAll')} – ${whose}`"
+        @click="accept(response)"
+        >{{ t('desk.acceptForAll') }}</v-btn
+      >
       <v-btn
         v-for="{ verdict, word } in verdicts"
         :key="verdict"
         size="small"
         variant="outlined"
         :disabled="isSo(response, verdict)"
+        :aria-label="`${t(word)} – ${whose}`"
         @click="desk.ruleOn(response, verdict, play)"
         >{{ t(word) }}</v-btn
       >

@@ -195,6 +195,11 @@ h1 {
   margin: 0 8px 0 0;
   white-space: nowrap;
 }
+@media (max-width: 420px) {
+  .join {
+    white-space: normal;
+  }
+}
 .code {
   letter-spacing: 0.1em;
 }

@@ -31,6 +31,9 @@ const mayAdjust = computed(
   () => desk.view.phase === 'closed' || (desk.canRule && (onFloor.value || everyone.value)),
 );
 
+/** Before anything was won everybody would be first: that tells nothing. */
+const placed = computed(() => desk.view.teams.some((one) => one.score !== 0 || one.place !== 1));
+
 /** What the minus would do, in words: a ruling on the floor, or a change by hand. */
 const minusWord = computed(() => {
   const worth = desk.question?.points ?? 0;
@@ -65,7 +68,7 @@ const plusWord = computed(() =>
         <b class="clip">{{ team.name }}</b>
         <span v-if="onFloor" class="state">{{ t(desk.question ? 'desk.hasFloor' : 'desk.hasTurn') }}</span>
       </button>
-      <span v-if="desk.view.phase !== 'lobby'" class="muted">{{ place(team.place) }}</span>
+      <span v-if="placed" class="muted">{{ place(team.place) }}</span>
       <b class="mono score">{{ points(team.score) }}</b>
       <v-btn
         v-if="mayAdjust"
@@ -78,8 +81,20 @@ const plusWord = computed(() =>
       />
     </div>
     <div v-if="acts" class="acts">
-      <v-btn size="small" variant="outlined" @click="desk.award(team.id)">{{ plusWord }}</v-btn>
-      <v-btn size="small" variant="outlined" @click="desk.takeAway(team.id)">{{ minusWord }}</v-btn>
+      <v-btn
+        size="small"
+        variant="outlined"
+        :aria-label="`${plusWord} – ${team.name}`"
+        @click="desk.award(team.id)"
+        >{{ plusWord }}</v-btn
+      >
+      <v-btn
+        size="small"
+        variant="outlined"
+        :aria-label="`${minusWord} – ${team.name}`"
+        @click="desk.takeAway(team.id)"
+        >{{ minusWord }}</v-btn
+      >
       <v-btn
         v-if="turns && !desk.question && team.id !== desk.view.turn"
         size="small"

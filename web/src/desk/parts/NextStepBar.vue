@@ -70,6 +70,12 @@ button.wait {
   background: var(--weld);
   color: var(--ink);
 }
+/* Who has no keys needs no names of them. */
+@media (pointer: coarse) {
+  kbd {
+    display: none;
+  }
+}
 kbd {
   padding: 2px 14px;
   border: 1px solid currentcolor;

@@ -4,6 +4,7 @@ import { mdiFastForward, mdiHandBackRightOutline, mdiPlay } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSitting } from '../../live/sitting.ts';
+import ChoiceBar from '../../design/ChoiceBar.vue';
 import { useDesk } from '../useDesk.ts';
 import { useRoundTitle } from '../../design/useRoundTitle.ts';
 
@@ -60,19 +61,19 @@ const stops = computed(() => [
       <v-btn v-else size="small" color="primary" :prepend-icon="mdiPlay" @click="run(true)">{{
         t('rehearsal.byItself')
       }}</v-btn>
-      <v-btn-toggle
+      <ChoiceBar
         :model-value="rate"
-        mandatory
-        density="compact"
-        variant="outlined"
-        divided
-        :aria-label="t('rehearsal.rate')"
+        size="x-small"
+        :label="t('rehearsal.rate')"
+        :items="
+          RATES.map((n) => ({
+            value: n,
+            title: t('rehearsal.times', { n }),
+            ...(n === 20 ? { icon: mdiFastForward } : {}),
+          }))
+        "
         @update:model-value="setRate"
-      >
-        <v-btn v-for="n in RATES" :key="n" :value="n" size="x-small">
-          <v-icon v-if="n === 20" :icon="mdiFastForward" size="16" />{{ t('rehearsal.times', { n }) }}
-        </v-btn>
-      </v-btn-toggle>
+      />
       <v-select
         v-model="stopBefore"
         class="until"

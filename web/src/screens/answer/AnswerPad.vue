@@ -159,6 +159,12 @@ function send(): void {
   background: var(--chosen);
   font-weight: 700;
 }
+@media (forced-colors: active) {
+  .answer-pad .bar[aria-checked='true'],
+  .answer-pad .bar[aria-pressed='true'] {
+    outline: 3px solid Highlight;
+  }
+}
 .answer-pad .bar[aria-checked='true'] .eyelet,
 .answer-pad .bar[aria-pressed='true'] .eyelet {
   background: var(--accent);

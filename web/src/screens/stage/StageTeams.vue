@@ -65,6 +65,11 @@ li {
 li.on {
   border-bottom-color: var(--accent);
 }
+@media (forced-colors: active) {
+  li:not(.on) {
+    border-color: Canvas;
+  }
+}
 .weave {
   grid-area: weave;
   width: calc(4 * var(--u));
@@ -72,7 +77,7 @@ li.on {
 }
 .name {
   grid-area: name;
-  font-size: calc(2.3 * var(--u));
+  font-size: calc(2.7 * var(--u));
   color: var(--dim);
 }
 .on .name {
@@ -87,7 +92,7 @@ li.on {
 }
 .score {
   grid-area: score;
-  font-size: calc(2.9 * var(--u));
+  font-size: calc(3.3 * var(--u));
   font-weight: 700;
 }
 </style>

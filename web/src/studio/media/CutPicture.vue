@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { Cropper } from 'vue-advanced-cropper';
 import 'vue-advanced-cropper/dist/style.css';
 import { useI18n } from 'vue-i18n';
+import NumberField from '../question/NumberField.vue';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
 
 /** Cuts a part out of a picture, always from the whole one. */
@@ -30,6 +31,16 @@ function done(): void {
     height: Math.min(1 - y, share(coordinates.height, image.height)),
   });
 }
+/** The same in percent, for whoever does not drag: each side of the part by itself. */
+const sides = ['left', 'top', 'width', 'height'] as const;
+type Side = (typeof sides)[number];
+const lengthOf = (side: Side) =>
+  result.value!.image![side === 'left' || side === 'width' ? 'width' : 'height'];
+const percent = (side: Side) => Math.round((result.value!.coordinates[side] / lengthOf(side)) * 100);
+const cropper = ref<{ setCoordinates(part: Partial<Record<Side, number>>): void } | null>(null);
+const set = (side: Side, value: number | null) =>
+  value !== null && cropper.value?.setCoordinates({ [side]: (value / 100) * lengthOf(side) });
+
 /** Where the cut was made before, in pixels of the whole picture. */
 const before = ({ imageSize }: { imageSize: { width: number; height: number } }) => {
   const { cutOf } = picture;
@@ -45,6 +56,7 @@ const before = ({ imageSize }: { imageSize: { width: number; height: number } })
 <template>
   <div>
     <Cropper
+      ref="cropper"
       class="cropper"
       :src="pictureUrl(whole, 'large')"
       :default-size="before"
@@ -54,6 +66,17 @@ const before = ({ imageSize }: { imageSize: { width: number; height: number } })
       @change="result = $event"
     />
     <p class="muted">{{ t('media.cutHint') }}</p>
+    <div v-if="result?.image" class="row sides">
+      <NumberField
+        v-for="side in sides"
+        :key="side"
+        :model-value="percent(side)"
+        :label="t(`media.cutSides.${side}`)"
+        :min="side === 'width' || side === 'height' ? 1 : 0"
+        :max="100"
+        @update:model-value="set(side, $event)"
+      />
+    </div>
     <div class="row end">
       <v-btn v-if="picture.cutOf" variant="text" :disabled="busy" @click="emit('cut', null)">{{
         t('media.wholeAgain')
@@ -68,6 +91,13 @@ const before = ({ imageSize }: { imageSize: { width: number; height: number } })
 .cropper {
   height: 340px;
   background: #14211d;
+}
+.sides {
+  flex-wrap: wrap;
+  margin-bottom: 8px;
+}
+.sides > * {
+  flex: 1 1 110px;
 }
 .end {
   justify-content: flex-end;

@@ -11,7 +11,7 @@ import { useRoundName } from './useRoundName.ts';
 const { t } = useI18n();
 const { list } = useFormat();
 const editor = useEditor();
-const { told, planned, verdict, cuts } = useLength();
+const { told, planned, verdict, cuts, fewer } = useLength();
 const nameOf = useRoundName();
 const group = computed({
   get: () => editor.show!.group ?? '',
@@ -62,6 +62,16 @@ function leaveOut(): void {
       <p v-if="cuts.length" class="row">
         <span class="grow">{{ t('building.cut', { what: cutNames }) }}</span>
         <v-btn size="small" variant="outlined" @click="leaveOut">{{ t('building.switchOff') }}</v-btn>
+      </p>
+      <p v-if="fewer">
+        {{
+          t('building.fewer', fewer.count, {
+            named: {
+              n: fewer.count,
+              what: `“${nameOf(editor.show!.rounds.find((one) => one.id === fewer!.round)!)}”`,
+            },
+          })
+        }}
       </p>
       <p class="muted small">
         {{

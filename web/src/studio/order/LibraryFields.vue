@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { repeats, type Selection } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
+import { useEditor } from '../editor.ts';
 import { useBank } from '../questions/bank.ts';
 import { useRuleWords } from './useRuleWords.ts';
 
@@ -11,6 +12,7 @@ import { useRuleWords } from './useRuleWords.ts';
 const from = defineModel<Pick<Selection, 'sets' | 'tags' | 'repeat'>>({ required: true });
 const { t } = useI18n();
 const bank = useBank();
+const editor = useEditor();
 const { group } = useRuleWords();
 </script>
 
@@ -36,6 +38,7 @@ const { group } = useRuleWords();
     v-model="from.repeat"
     :label="t('building.repeat')"
     :items="repeats.map((value) => ({ value, title: t(`building.repeats.${value}`, { group: group() }) }))"
+    :hint="from.repeat === 'notForGroup' && !editor.show?.group ? t('building.noGroupYet') : ''"
   />
 </template>
 

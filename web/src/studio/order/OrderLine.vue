@@ -17,6 +17,7 @@ import { useEditor } from '../editor.ts';
 import { formatIcons } from './formatIcons.ts';
 import { useLength } from './useLength.ts';
 import { useRoundName } from './useRoundName.ts';
+import { isBehind } from './isBehind.ts';
 import { useRuleWords } from './useRuleWords.ts';
 
 /** A part of the running order: what it is, how long it takes, what is wrong with it; unfolded, how it goes. */
@@ -43,6 +44,7 @@ const facts = computed(() => {
   const parts = round.format === 'interlude' ? [t(`common.interludes.${round.content.what}`)] : [kind, count];
   if (hasList(round) && round.content.rule)
     parts.push(t('building.byRule', { rule: ruleWords(round.content.rule) }));
+  if (hasList(round) && isBehind(round.content)) parts.push(t('building.ruleBehind'));
   return parts.join(' · ');
 });
 const prompts = computed(() =>

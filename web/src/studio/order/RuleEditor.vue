@@ -7,6 +7,7 @@ import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 import { useBank } from '../questions/bank.ts';
 import LibraryFields from './LibraryFields.vue';
+import { isBehind } from './isBehind.ts';
 
 /** Whether the questions of a round are chosen one by one, or taken from the library by a rule; and what it got. */
 const { t } = useI18n();
@@ -79,6 +80,13 @@ async function take(): Promise<void> {
         }}</v-btn>
         <span v-if="content.items.length && !got" class="muted">{{ t('building.goneNow') }}</span>
       </div>
+      <p v-if="isBehind(content)" role="status" class="few">
+        {{
+          t('building.behind', content.items.length, {
+            named: { n: content.items.length, count: rule.count },
+          })
+        }}
+      </p>
       <p v-if="problem" role="alert" class="few">{{ problem }}</p>
       <p v-if="got" role="status" :class="{ few: content.items.length < rule.count }">
         {{

@@ -1,4 +1,4 @@
-import { cutsFor, type Span } from '@distaff/core';
+import { cutsFor, fewerFor, questionsIn, type Span } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
@@ -31,9 +31,22 @@ export function useLength() {
     if (verdict.value !== 'over') return [];
     const parts = editor.length!.rounds.map(({ span }, index) => ({ index, seconds: span.likely }));
     const found = cutsFor(editor.length!.span.likely - planned.value!, parts);
-    // Where everything would have to go there is nothing to propose.
-    const left = parts.filter((part) => part.seconds > 0 && !found.includes(part));
+    // A show in which nothing is asked any more is no proposal.
+    const asks = parts.filter(({ index, seconds }) => seconds > 0 && questionsOf(index) > 0);
+    const left = asks.filter((part) => !found.includes(part));
     return left.length === 0 ? [] : found.map(({ index }) => editor.show!.rounds[index]!.id);
   });
-  return { told, planned, spanOf, verdict, cuts };
+  const questionsOf = (index: number) => questionsIn(editor.show!.rounds[index]!).length;
+  /** Where no round can go: how many questions fewer in the longest one would be enough. */
+  const fewer = computed<{ round: string; count: number } | null>(() => {
+    if (verdict.value !== 'over' || cuts.value.length > 0) return null;
+    const over = editor.length!.span.likely - planned.value!;
+    const parts = editor.length!.rounds.map(({ span }, index) => ({ index, seconds: span.likely }));
+    for (const part of parts.sort((a, b) => b.seconds - a.seconds)) {
+      const count = fewerFor(over, part, questionsOf(part.index));
+      if (count !== null) return { round: editor.show!.rounds[part.index]!.id, count };
+    }
+    return null;
+  });
+  return { told, planned, spanOf, verdict, cuts, fewer };
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cellId, MAX_CATEGORIES, MAX_VALUES } from '@distaff/core';
+import { cellId, MAX_CATEGORIES, MAX_VALUES, swapCells } from '@distaff/core';
 import { mdiClose, mdiDragHorizontal, mdiDragVertical, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
@@ -30,6 +30,19 @@ async function move(list: { id: string }[], from: number, by: number): Promise<v
   list.splice(to, 0, item!);
   await nextTick();
   root.value?.querySelector<HTMLElement>(`[data-handle="${item!.id}"]`)?.focus();
+}
+/** Carries what stands on a cell to the next one by keyboard; what stood there changes places with it. */
+async function carry(row: number, column: number, down: number, right: number): Promise<void> {
+  const at = (r: number, c: number) => {
+    const [category, value] = [content.value.categories[r], content.value.values[c]];
+    return category && value ? cellId(category.id, value.id) : null;
+  };
+  const [from, to] = [at(row, column), at(row + down, column + right)];
+  if (!from || !to) return;
+  swapCells(content.value, from, to);
+  if (cell.value === from) cell.value = to;
+  await nextTick();
+  root.value?.querySelector<HTMLElement>(`[data-cell="${to}"]`)?.focus();
 }
 function addCategory(): void {
   content.value.categories.push({ id: editor.newId(), name: '' });
@@ -148,13 +161,18 @@ async function pick(id: string): Promise<void> {
           </div>
           <div class="cells">
             <CellButton
-              v-for="value in content.values"
+              v-for="(value, c) in content.values"
               :key="value.id"
               :place="cellId(category.id, value.id)"
               :category="category.name"
               :usual="value.points"
               :on="cell === cellId(category.id, value.id)"
+              :data-cell="cellId(category.id, value.id)"
               @choose="cell = cellId(category.id, value.id)"
+              @keydown.alt.left.prevent="carry(r, c, 0, -1)"
+              @keydown.alt.right.prevent="carry(r, c, 0, 1)"
+              @keydown.alt.up.prevent="carry(r, c, -1, 0)"
+              @keydown.alt.down.prevent="carry(r, c, 1, 0)"
             />
           </div>
         </div>

@@ -4,6 +4,7 @@ import { mdiAccountMultipleOutline, mdiAlertOutline, mdiCheck, mdiDoorOpen } fro
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
+import ChoiceBar from '../../design/ChoiceBar.vue';
 import { server } from '../../api/server.ts';
 import { useAccount } from '../account.ts';
 import { useEditor, type EditorTab } from '../editor.ts';
@@ -27,6 +28,15 @@ const sharing = ref(false);
 const checking = ref(false);
 const opening = ref(false);
 const problem = ref('');
+
+const tabWords = {
+  order: 'studio.runningOrder',
+  board: 'studio.rounds',
+  teams: 'studio.teams',
+  rules: 'studio.rules',
+  look: 'look.title',
+} as const satisfies Record<EditorTab, string>;
+const tabs = Object.keys(tabWords) as EditorTab[];
 
 const stateText = computed(() =>
   editor.state === 'conflict'
@@ -100,22 +110,12 @@ function go(finding: ShowFinding): void {
     </template>
   </StudioBar>
   <div class="second">
-    <v-btn-toggle
+    <ChoiceBar
       v-model="tab"
-      class="tabs"
-      mandatory
-      density="compact"
-      variant="outlined"
-      divided
-      color="primary"
-      :aria-label="t('studio.parts')"
-    >
-      <v-btn value="order">{{ t('studio.runningOrder') }}</v-btn>
-      <v-btn value="board">{{ t('studio.rounds') }}</v-btn>
-      <v-btn value="teams">{{ t('studio.teams') }}</v-btn>
-      <v-btn value="rules">{{ t('studio.rules') }}</v-btn>
-      <v-btn value="look">{{ t('look.title') }}</v-btn>
-    </v-btn-toggle>
+      size="default"
+      :label="t('studio.parts')"
+      :items="tabs.map((value) => ({ value, title: t(tabWords[value]) }))"
+    />
     <slot />
   </div>
   <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
@@ -136,10 +136,5 @@ function go(finding: ShowFinding): void {
   padding: 6px 16px;
   background: var(--paper);
   border-bottom: 1px solid var(--line);
-}
-.tabs {
-  flex: none;
-  max-width: 100%;
-  overflow-x: auto;
 }
 </style>

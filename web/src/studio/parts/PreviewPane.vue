@@ -12,6 +12,7 @@ import { watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import DeskPicture from '../../screens/desk/DeskPicture.vue';
+import ChoiceBar from '../../design/ChoiceBar.vue';
 import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 import StageScreen from '../../screens/stage/StageScreen.vue';
 
@@ -53,19 +54,12 @@ const seat = computed(() => previewSeat(show, t('studio.previewPlayer')));
     <div class="row">
       <h2 class="grow">{{ t('studio.preview') }}</h2>
       <slot />
-      <v-btn-toggle
+      <ChoiceBar
         v-model="step"
-        mandatory
-        density="compact"
-        variant="outlined"
-        divided
-        color="primary"
-        :aria-label="t('studio.previewStep')"
-      >
-        <v-btn v-for="one in previewSteps" :key="one" :value="one" size="x-small">{{
-          t(`studio.steps.${one}`)
-        }}</v-btn>
-      </v-btn-toggle>
+        size="x-small"
+        :label="t('studio.previewStep')"
+        :items="previewSteps.map((value) => ({ value, title: t(`studio.steps.${value}`) }))"
+      />
     </div>
     <template v-if="view">
       <h3>{{ t('studio.asStage') }}</h3>

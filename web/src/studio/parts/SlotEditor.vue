@@ -7,6 +7,7 @@ import { useFormat } from '../../design/useFormat.ts';
 import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
 import type { Slot } from './slot.ts';
+import MoveCell from '../board/MoveCell.vue';
 import OriginNote from './OriginNote.vue';
 import NumberField from '../question/NumberField.vue';
 import { useBank } from '../questions/bank.ts';
@@ -15,14 +16,21 @@ import SimilarOffer from '../questions/SimilarOffer.vue';
 import QuestionForm from '../question/QuestionForm.vue';
 
 /** The question that stands at one place of a round: a cell of the board, or a line of a list. */
-const { place } = defineProps<{ place: Slot | null; hint: string }>();
-const emit = defineEmits<{ next: [] }>();
+const { place } = defineProps<{
+  place: Slot | null;
+  hint: string;
+  /** The cell of the board that it is, where it is one. */
+  cell?: string | null;
+}>();
+const emit = defineEmits<{ next: []; moved: [place: string] }>();
 const { t } = useI18n();
 const { points } = useFormat();
 const account = useAccount();
 const editor = useEditor();
 const bank = useBank();
 const justMade = ref(false);
+/** Whoever came by a key goes on by keys: the form has the focus. A click may be the beginning of a drag. */
+const byKey = place !== null && document.activeElement?.matches(':focus-visible');
 const picking = ref(false);
 const kept = ref(false);
 onMounted(() => {
@@ -90,7 +98,7 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
           :model-value="question"
           :clock-hint="clockHint"
           :tags="editor.tags"
-          :focus="justMade || question.prompt === ''"
+          :focus="justMade || byKey || question.prompt === ''"
         >
           <template #below-prompt>
             <SimilarOffer :prompt="question.prompt" @take-over="takeOver" @open="openInLibrary" />
@@ -109,6 +117,7 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
           </template>
         </QuestionForm>
         <p class="muted keys">{{ t('studio.formKeys') }}</p>
+        <MoveCell v-if="editor.board && cell" :place="cell" @moved="emit('moved', $event)" />
         <div v-if="account.isHost && question.origin === null && lacksOf(question).length === 0" class="row">
           <v-menu>
             <template #activator="{ props }">

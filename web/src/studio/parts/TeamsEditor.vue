@@ -96,8 +96,9 @@ async function move(from: number, by: number): Promise<void> {
 }
 li {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 12px;
+  gap: 8px 12px;
   padding: 8px;
   background: var(--paper);
   border: 1px solid var(--line);
@@ -111,6 +112,16 @@ li {
   min-height: 32px;
   cursor: grab;
   color: var(--stone);
+}
+/* On a phone the name has a line to itself. */
+li > .grow {
+  flex: 1 1 220px;
+}
+@media (max-width: 600px) {
+  li > .grow {
+    order: 1;
+    flex-basis: 100%;
+  }
 }
 .number {
   width: 2ch;

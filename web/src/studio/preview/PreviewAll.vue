@@ -10,6 +10,7 @@ import {
 import { mdiChevronLeft, mdiChevronRight, mdiMonitorDashboard } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceBar from '../../design/ChoiceBar.vue';
 import DeskPicture from '../../screens/desk/DeskPicture.vue';
 import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 import OverlayScreen from '../../screens/overlay/OverlayScreen.vue';
@@ -85,19 +86,11 @@ const move = (by: number) => (at.value = (at.value + by + places.value.length) %
           :aria-label="t('preview.next')"
           @click="move(1)"
         />
-        <v-btn-toggle
+        <ChoiceBar
           v-model="step"
-          mandatory
-          density="compact"
-          variant="outlined"
-          divided
-          color="primary"
-          :aria-label="t('studio.previewStep')"
-        >
-          <v-btn v-for="one in previewSteps" :key="one" :value="one" size="small">{{
-            t(`studio.steps.${one}`)
-          }}</v-btn>
-        </v-btn-toggle>
+          :label="t('studio.previewStep')"
+          :items="previewSteps.map((value) => ({ value, title: t(`studio.steps.${value}`) }))"
+        />
         <span class="grow" />
         <v-btn variant="text" @click="open = false">{{ t('common.close') }}</v-btn>
       </div>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { difficulties, type BulkChange } from '@distaff/core';
 import { mdiDeleteOutline, mdiFolderMoveOutline, mdiTuneVariant } from '@mdi/js';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NumberField from '../question/NumberField.vue';
+import type { Changed } from '../../api/server.ts';
 import { useAccount } from '../account.ts';
 import { useBank } from './bank.ts';
 
@@ -13,13 +14,24 @@ const bank = useBank();
 const account = useAccount();
 const emit = defineEmits<{ changed: [] }>();
 type Setting =
-  'clock' | 'weight' | 'difficulty' | 'addTag' | 'dropTag' | 'checkAgainBy' | 'trueAsOf' | 'credit';
+  | 'clock'
+  | 'weight'
+  | 'difficulty'
+  | 'addTag'
+  | 'dropTag'
+  | 'language'
+  | 'readAloud'
+  | 'checkAgainBy'
+  | 'trueAsOf'
+  | 'credit';
 const settings: Setting[] = [
   'clock',
   'weight',
   'difficulty',
   'addTag',
   'dropTag',
+  'language',
+  'readAloud',
   'checkAgainBy',
   'trueAsOf',
   'credit',
@@ -30,8 +42,12 @@ const setting = ref<Setting>('clock');
 const clock = ref<number | null>(20);
 const weight = ref<0 | 1 | 2>(1);
 const difficulty = ref<(typeof difficulties)[number] | null>(null);
+const readAloud = ref(true);
 const words = ref('');
+watch(setting, () => (words.value = ''));
 const note = ref('');
+/** What was changed last, and can be taken back. */
+const changed = ref<Changed[]>([]);
 const gone = ref<string[]>([]);
 const count = computed(() => bank.chosen.size);
 /** Nothing is moved to another owner's set. */
@@ -49,6 +65,8 @@ const change = computed<BulkChange | null>(() => {
       return { weight: weight.value };
     case 'difficulty':
       return { difficulty: difficulty.value };
+    case 'readAloud':
+      return { readAloud: readAloud.value };
     case 'checkAgainBy':
     case 'trueAsOf':
       return { [setting.value]: text || null };
@@ -63,7 +81,15 @@ async function apply(): Promise<void> {
   const done = await bank.changeChosen(change.value);
   if (!done) return;
   changing.value = false;
-  note.value = t('library.changedSome', done.count, { named: { n: done.count } });
+  changed.value = done.changed;
+  emit('changed');
+}
+async function takeBack(): Promise<void> {
+  const all = changed.value.length;
+  const count = await bank.takeChangeBack(changed.value);
+  changed.value = [];
+  if (count !== null && count !== undefined && count < all)
+    note.value = t('library.changeStays', all - count, { named: { n: all - count } });
   emit('changed');
 }
 async function move(id: string): Promise<void> {
@@ -152,6 +178,7 @@ async function undo(): Promise<void> {
           type="date"
           :label="t(`studio.${setting}`)"
         />
+        <v-switch v-else-if="setting === 'readAloud'" v-model="readAloud" :label="t('media.readAloud')" />
         <v-text-field
           v-else
           v-model="words"
@@ -167,6 +194,12 @@ async function undo(): Promise<void> {
     </v-card>
   </v-dialog>
   <v-snackbar :model-value="note !== ''" @update:model-value="note = ''">{{ note }}</v-snackbar>
+  <v-snackbar :model-value="changed.length > 0" @update:model-value="changed = []">
+    {{ t('library.changedSome', changed.length, { named: { n: changed.length } }) }}
+    <template #actions
+      ><v-btn variant="text" @click="takeBack">{{ t('common.undo') }}</v-btn></template
+    >
+  </v-snackbar>
   <v-snackbar :model-value="gone.length > 0" @update:model-value="gone = []">
     {{ t('library.deletedSome', gone.length, { named: { n: gone.length } }) }}
     <template #actions

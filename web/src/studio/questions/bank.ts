@@ -9,7 +9,13 @@ import {
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { computed, reactive, ref, shallowRef } from 'vue';
-import { server, type QuestionLine, type QuestionQuery, type SetSummary } from '../../api/server.ts';
+import {
+  server,
+  type Changed,
+  type QuestionLine,
+  type QuestionQuery,
+  type SetSummary,
+} from '../../api/server.ts';
 import { useAccount } from '../account.ts';
 
 /** Lines that are fetched at once. */
@@ -197,14 +203,20 @@ export const useBank = defineStore('bank', () => {
       return ids[0]!;
     });
 
-  const some = async (work: (ids: string[]) => Promise<{ count: number }>) =>
+  const some = async <T extends { count: number }>(work: (ids: string[]) => Promise<T>) =>
     guarded(async () => {
       const ids = [...chosen.value];
-      const { count } = await work(ids);
+      const done = await work(ids);
       await afterSets();
-      return { ids, count };
+      return { ids, ...done };
     });
   const changeChosen = (change: BulkChange) => some((ids) => server.changeQuestions(ids, change));
+  const takeChangeBack = (changed: Changed[]) =>
+    guarded(async () => {
+      const { count } = await server.takeChangeBack(changed);
+      await afterSets();
+      return count;
+    });
   const moveChosen = (setId: string) => some((ids) => server.moveQuestions(ids, setId));
   const deleteChosen = async () => {
     const done = await some((ids) => server.deleteQuestions(ids));
@@ -254,6 +266,7 @@ export const useBank = defineStore('bank', () => {
     restoreSet,
     add,
     changeChosen,
+    takeChangeBack,
     moveChosen,
     deleteChosen,
     remove,

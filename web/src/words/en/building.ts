@@ -13,6 +13,10 @@ export const building = {
   move: 'Move “{title}” with the arrow keys',
   questions: 'no question | {n} question | {n} questions',
   more: 'and {n} more',
+  ruleBehind: 'fewer than the rule asks for',
+  behind:
+    '{n} question stands here, and the rule asks for {count}: take them again, or there are no more. | {n} questions stand here, and the rule asks for {count}: take them again, or there are no more.',
+  noGroupYet: 'This counts once you say under Running order for whom the show is.',
   byRule: 'by a rule: {rule}',
   group: 'For whom',
   groupHint: 'A class or a club, such as 7B. Distaff remembers what they have played.',
@@ -25,6 +29,8 @@ export const building = {
   over: 'The plan is {planned}: it will run over by about {over}.',
   cut: 'Switching off {what} would bring it back into time.',
   switchOff: 'Switch off',
+  fewer:
+    '{n} question fewer in {what} would bring it back into time. | {n} questions fewer in {what} would bring it back into time.',
   measured: 'From the pace of your last sitting. | From the pace of your last {n} sittings.',
   unmeasured:
     'Worked out from the texts, the clocks and the steps. After a few sittings Distaff uses your own pace.',

@@ -49,6 +49,7 @@ export const handset = {
   card: 'Nothing to answer here: just read.',
   opinion: 'Your opinion: nothing is right or wrong.',
   send: 'Send',
+  stay: 'You are still in the show. To leave it, close the page.',
   below: 'The answers are below',
   sendOption: 'Send {letter}',
   sending: 'Sending …',

@@ -44,7 +44,9 @@ export const media = {
   noWords: 'Not described yet',
   editLabel: '{label}: {words}',
   cut: 'Cut out a part',
-  cutHint: 'Drag the corners. What is cut away is sent to nobody.',
+  cutHint:
+    'Drag the corners, or type where the part begins and how large it is. What is cut away is sent to nobody.',
+  cutSides: { left: 'From the left (%)', top: 'From the top (%)', width: 'Width (%)', height: 'Height (%)' },
   cutOut: 'Cut it out',
   wholeAgain: 'Take the whole again',
   another: 'Take another one',

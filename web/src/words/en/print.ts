@@ -1,5 +1,6 @@
 export const print = {
   title: 'Print',
+  what: 'What is printed',
   open: 'Print or PDF',
   as: { questions: 'Question sheet', answers: 'Answer sheet', cards: 'Cards to cut' },
   shuffle: 'Shuffle the options',

@@ -1,4 +1,5 @@
 export const studio = {
+  signedOut: 'You were signed out. What you wrote is kept: sign in and go on.',
   signIn: 'Sign in',
   signUp: 'Make an account',
   signOut: 'Sign out',
@@ -144,6 +145,9 @@ export const studio = {
   moveCategory: 'Move category {name}: drag, or arrow keys up and down',
   moveValue: 'Move the value {points}: drag, or arrow keys left and right',
   columnValue: 'Value of column {n}',
+  cellFree: 'Empty',
+  cellPlace: 'Place on the board',
+  cellPlaceHint: 'Another place swaps the two. On the board itself, Alt and an arrow key do the same.',
   cellNew: '{category} for {points}: no question yet',
   cellDone: '{category} for {points}: {prompt}',
   cellUnfinished: '{category} for {points}: unfinished – {lacks}',
