@@ -15,6 +15,7 @@ run(async () => {
     'bench/sittings.ts',
     'bench/handsetPage.ts',
     'bench/library.ts',
+    'bench/studio.ts',
   ]) {
     const code = await runProgram(process.execPath, ['--import', 'tsx', one]);
     if (code !== 0) process.exit(code);

@@ -1,4 +1,27 @@
 import { defineConfig } from 'vite';
 import { shared } from './vite.shared.ts';
 
-export default defineConfig(shared('index'));
+/*
+ * Hundreds of small files cost a studio more than a few larger ones: what several pages share is put
+ * together by where it comes from. What only one page or one dialog needs stays with it.
+ */
+const groups = [
+  { name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|vue-i18n|pinia|@intlify|@vueuse|valibot)[\\/]/ },
+  { name: 'vuetify', test: /node_modules[\\/](vuetify|@mdi)[\\/]/ },
+  { name: 'core', test: /[\\/]core[\\/]src[\\/](?!interchange)/ },
+  { name: 'screens', test: /[\\/]web[\\/]src[\\/](design|screens|live|words|api)[\\/](?!rich[\\/]render)/ },
+  { name: 'packages', test: /node_modules[\\/](?!katex|exceljs)/, minShareCount: 2 },
+  { name: 'studio', test: /[\\/]web[\\/]src[\\/]studio[\\/]/, minShareCount: 2 },
+].map((group, i, all) => ({ ...group, priority: all.length - i }));
+
+const config = shared('index');
+export default defineConfig({
+  ...config,
+  build: {
+    ...config.build,
+    rolldownOptions: {
+      ...config.build!.rolldownOptions,
+      output: { codeSplitting: { includeDependenciesRecursively: false, groups } },
+    },
+  },
+});

@@ -1,4 +1,5 @@
 import { foldText } from './fold.ts';
+import { unmasked } from './lookAlikes.ts';
 
 /** Figures and signs that stand for letters where somebody wants a word to pass. */
 const standIns: Record<string, string> = {
@@ -16,16 +17,19 @@ const standIns: Record<string, string> = {
 const UNSPACED = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Hangul}]/u;
 
 const plain = (text: string) =>
-  foldText(text.replace(/[013457@$]|!(?=\p{L})/gu, (sign) => standIns[sign] ?? sign));
+  foldText(unmasked(text).replace(/[013457@$]|!(?=\p{L})/gu, (sign) => standIns[sign] ?? sign));
 /** "heeelp" and "help" are alike: runs of three and more letters count as one. */
 const shortened = (text: string) => text.replace(/(\p{L})\1{2,}/gu, '$1');
 /** Letters with blanks between them, as "a b c", closed up. */
 const closedUp = (text: string) =>
   text.replace(/(?:^|(?<= ))(\p{L})(?: \p{L}(?= |$))+/gu, (letters) => letters.replaceAll(' ', ''));
 
+/** Signs that stand between two letters, taken out: "ba-nana" is read as one word as well. */
+const joined = (text: string) => text.replace(/(?<=\p{L})[-‐–._·*'’+|/]+(?=\p{L})/gu, '');
+
 /**
  * Makes a test for unwanted words. A word counts where it stands by itself, whatever its case and
- * accents, with figures for letters, drawn out, or spaced: never within another word, so that no
+ * accents, with figures or look-alikes for letters, drawn out, spaced or with signs in it: never within another word, so that no
  * place and no name is suspected for its middle. `allowed` words never count.
  */
 export function unwantedWords(
@@ -56,6 +60,8 @@ export function unwantedWords(
       ) || anywhere.some((word) => text.includes(word));
   return (text) => {
     const folded = plain(text);
-    return [...new Set([folded, shortened(folded), closedUp(folded)])].some(meant);
+    const whole = joined(text);
+    const ways = [folded, shortened(folded), closedUp(folded)];
+    return [...new Set(whole === text ? ways : [...ways, plain(whole)])].some(meant);
   };
 }

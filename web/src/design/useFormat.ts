@@ -1,10 +1,23 @@
 import { useI18n } from 'vue-i18n';
 
+/** Making one costs more than using it a thousand times: one a language for all that is on a page. */
+const kept = new Map<string, { whole: Intl.NumberFormat; ordinals: Intl.PluralRules }>();
+function formatsOf(locale: string) {
+  let own = kept.get(locale);
+  if (!own) {
+    own = {
+      whole: new Intl.NumberFormat(locale, { maximumFractionDigits: 0 }),
+      ordinals: new Intl.PluralRules(locale, { type: 'ordinal' }),
+    };
+    kept.set(locale, own);
+  }
+  return own;
+}
+
 /** Numbers, dates and places as people write them. */
 export function useFormat() {
   const { t, locale } = useI18n();
-  const whole = new Intl.NumberFormat(locale.value, { maximumFractionDigits: 0 });
-  const ordinals = new Intl.PluralRules(locale.value, { type: 'ordinal' });
+  const { whole, ordinals } = formatsOf(locale.value);
   const minus = (text: string) => text.replace('-', '−');
   return {
     /** −1,200 with a real minus sign. */

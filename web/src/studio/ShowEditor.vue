@@ -24,12 +24,15 @@ import PreviewAll from './preview/PreviewAll.vue';
 import { useSlots } from './parts/useSlots.ts';
 import OwnerNote from './share/OwnerNote.vue';
 import ShowReader from './ShowReader.vue';
+import { useStages } from './useStages.ts';
 
 /** Writing a show: its rounds along the top, the chosen one at the left, a question in the middle, its looks at the right. */
 const { t } = useI18n();
 const route = useRoute();
 const editor = useEditor();
 const tab = ref<EditorTab>('board');
+/** First the bar, then what is written, then what it looks like. */
+const stage = useStages(() => editor.show !== null, 2);
 /** The place of the round that is written: a cell of the board, or a question of a list by its id. */
 const cell = ref<string | null>(null);
 const item = ref<string | null>(null);
@@ -104,7 +107,8 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
       <RoundStrip v-if="tab === 'board' || tab === 'rules'" />
     </EditorBar>
     <ConflictList v-if="editor.conflicts.length" :conflicts="editor.conflicts" @settle="editor.settle" />
-    <main v-if="tab === 'board'" class="three">
+    <main v-if="stage < 1" class="one" />
+    <main v-else-if="tab === 'board'" class="three">
       <BoardEditor v-if="editor.board" v-model:cell="cell" class="pane" />
       <ListEditor v-else-if="editor.list" v-model:item="item" class="pane" />
       <InterludeEditor v-else class="pane" />
@@ -120,6 +124,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
       />
       <div v-else class="pane middle" />
       <PreviewPane
+        v-if="stage >= 2"
         class="pane"
         :show="editor.show"
         :touched="editor.touched"
@@ -132,6 +137,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
     <main v-else-if="tab === 'look'" class="two">
       <LookEditor class="pane" />
       <PreviewPane
+        v-if="stage >= 2"
         class="pane"
         :show="editor.show"
         :touched="editor.touched"

@@ -2,14 +2,16 @@
 import { mdiAlertOutline, mdiCommentAlertOutline, mdiPlus } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useFormat } from '../../design/useFormat.ts';
+import Glyph from '../../design/Glyph.vue';
 import { useEditor } from '../editor.ts';
-import { useCellState } from '../parts/useCellState.ts';
+import type { useCellState } from '../parts/useCellState.ts';
 import { kindIcons } from '../question/kindIcons.ts';
 import { useCellDrop } from './useCellDrop.ts';
 
 /** A cell of the board that is written: what stands on it and what it lacks; questions are dragged here and away. */
-const { place, category, usual, on } = defineProps<{
+const { place, category, usual, on, state } = defineProps<{
+  /** What is said of cells: made once for all of a board. */
+  state: ReturnType<typeof useCellState>;
   place: string;
   category: string;
   /** What the column is worth. */
@@ -18,12 +20,12 @@ const { place, category, usual, on } = defineProps<{
 }>();
 const emit = defineEmits<{ choose: [] }>();
 const { t } = useI18n();
-const { points } = useFormat();
 const editor = useEditor();
-const { worth, lacks, remarks, told } = useCellState();
 const { over, dragCell, mayDrop, drop, problem } = useCellDrop();
 const question = computed(() => editor.questionAt(place));
-const lacking = computed(() => lacks(place).length > 0);
+const told = computed(() => state.told(category, place, usual));
+const remarks = computed(() => state.remarks(place));
+const lacking = computed(() => state.lacks(place).length > 0);
 async function take(event: DragEvent): Promise<void> {
   if (await drop(event, place)) emit('choose');
 }
@@ -35,8 +37,8 @@ async function take(event: DragEvent): Promise<void> {
     class="cell"
     :class="{ on, over, lacking, empty: !question }"
     :aria-pressed="on"
-    :aria-label="told(category, place, usual)"
-    :title="problem || told(category, place, usual)"
+    :aria-label="told"
+    :title="problem || told"
     :draggable="question !== null"
     @dragstart="dragCell($event, place)"
     @dragover="mayDrop"
@@ -44,16 +46,16 @@ async function take(event: DragEvent): Promise<void> {
     @drop="take"
     @click="emit('choose')"
   >
-    <b class="mono">{{ points(worth(place, usual)) }}</b>
-    <v-icon v-if="lacking" :icon="mdiAlertOutline" size="18" />
-    <v-icon v-else-if="question" :icon="kindIcons[question.answer.kind]" size="18" />
-    <v-icon v-else :icon="mdiPlus" size="16" />
+    <b class="mono">{{ state.points(state.worth(place, usual)) }}</b>
+    <Glyph v-if="lacking" :path="mdiAlertOutline" :size="18" />
+    <Glyph v-else-if="question" :path="kindIcons[question.answer.kind]" :size="18" />
+    <Glyph v-else :path="mdiPlus" :size="16" />
     <v-icon
-      v-if="remarks(place) && !lacking"
+      v-if="remarks && !lacking"
       class="remarked"
       :icon="mdiCommentAlertOutline"
       size="14"
-      :aria-label="t('review.remarks', remarks(place), { named: { n: remarks(place) } })"
+      :aria-label="t('review.remarks', remarks, { named: { n: remarks } })"
     />
   </button>
 </template>

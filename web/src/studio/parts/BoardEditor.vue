@@ -5,12 +5,14 @@ import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
+import Glyph from '../../design/Glyph.vue';
 import FillDialog from '../board/FillDialog.vue';
 import LibraryTray from '../board/LibraryTray.vue';
 import CellButton from '../board/CellButton.vue';
 import { useCellDrop } from '../board/useCellDrop.ts';
 import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
+import { useCellState } from './useCellState.ts';
 import NumberField from '../question/NumberField.vue';
 
 /** The board while it is written: rows and columns are added, named, moved and removed here. */
@@ -69,6 +71,7 @@ function removeValue(id: string): void {
 }
 const filling = ref<{ id: string; name: string } | null>(null);
 const tray = ref(false);
+const state = useCellState();
 const { put, problem } = useCellDrop();
 async function pick(id: string): Promise<void> {
   if (cell.value) await put(cell.value, id);
@@ -92,7 +95,7 @@ async function pick(id: string): Promise<void> {
                 @keydown.left.prevent="move(content.values, c, -1)"
                 @keydown.right.prevent="move(content.values, c, 1)"
               >
-                <v-icon :icon="mdiDragHorizontal" size="16" />
+                <Glyph :path="mdiDragHorizontal" :size="16" />
               </button>
               <button
                 v-if="content.values.length > 1"
@@ -102,7 +105,7 @@ async function pick(id: string): Promise<void> {
                 :title="t('studio.removeValue', { points: points(value.points) })"
                 @click="removeValue(value.id)"
               >
-                <v-icon :icon="mdiClose" size="14" />
+                <Glyph :path="mdiClose" :size="14" />
               </button>
             </div>
             <NumberField
@@ -128,7 +131,7 @@ async function pick(id: string): Promise<void> {
               @keydown.up.prevent="move(content.categories, r, -1)"
               @keydown.down.prevent="move(content.categories, r, 1)"
             >
-              <v-icon :icon="mdiDragVertical" size="18" />
+              <Glyph :path="mdiDragVertical" :size="18" />
             </button>
             <textarea
               v-model="category.name"
@@ -146,7 +149,7 @@ async function pick(id: string): Promise<void> {
               :title="t('building.fillCategory', { category: category.name || r + 1 })"
               @click="filling = { id: category.id, name: category.name }"
             >
-              <v-icon :icon="mdiTrayArrowDown" size="16" />
+              <Glyph :path="mdiTrayArrowDown" :size="16" />
             </button>
             <button
               v-if="content.categories.length > 1"
@@ -156,13 +159,14 @@ async function pick(id: string): Promise<void> {
               :title="t('studio.removeCategory', { name: category.name || r + 1 })"
               @click="removeCategory(category.id)"
             >
-              <v-icon :icon="mdiClose" size="14" />
+              <Glyph :path="mdiClose" :size="14" />
             </button>
           </div>
           <div class="cells">
             <CellButton
               v-for="(value, c) in content.values"
               :key="value.id"
+              :state="state"
               :place="cellId(category.id, value.id)"
               :category="category.name"
               :usual="value.points"

@@ -31,5 +31,5 @@ export function useCellState() {
     const n = remarks(ref);
     return n ? `${done} (${t('review.remarks', n, { named: { n } })})` : done;
   }
-  return { worth, lacks, remarks, told };
+  return { worth, lacks, remarks, told, points };
 }
