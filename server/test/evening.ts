@@ -1,0 +1,170 @@
+import { expect } from '@jest/globals';
+import {
+  blankQuestion,
+  defaultDoors,
+  floors,
+  formatNames,
+  formatOf,
+  newRound,
+  rulesWith,
+  weaveAt,
+  type DeskView,
+  type FormatName,
+  type HostCommand,
+  type Question,
+  type Round,
+  type RoundOf,
+  type RoundRules,
+  type SeatView,
+  type Show,
+} from '@distaff/core';
+import { unique, type Host, type Visitor, type World } from './world.ts';
+
+let n = 0;
+const newId = () => `f${n++}`;
+const TEAMS = ['Bowline', 'Fairlead', 'Leeward'];
+const choice = (id: string): Question => ({
+  ...blankQuestion(newId),
+  id,
+  prompt: `Prompt ${id}`,
+  answer: {
+    kind: 'choice',
+    options: ['right', 'wrong', 'other'].map((text) => ({ id: text, text })),
+    key: 'right',
+  },
+});
+
+/** Every format in which something is asked, with every floor that it can have. */
+export const matrix = formatNames.flatMap((format) => {
+  const { prescribes } = formatOf(format);
+  if (format === 'interlude') return [];
+  return (prescribes?.floor ? [prescribes.floor] : floors).map((floor) => ({ format, floor }));
+});
+
+/** A show with one round of a format, in which one team, whoever buzzes, or everyone answers three questions. */
+export function showWith(format: FormatName, floor: RoundRules['floor']): Show {
+  const ids = ['q0', 'q1', 'q2'];
+  const round = newRound(format, newId) as Round;
+  const afterWrong = { everyone: 'close', turn: 'handOn', buzz: 'buzz' } as const;
+  round.rules = rulesWith({
+    ...formatOf(format).prescribes,
+    floor,
+    afterWrong: afterWrong[floor],
+    penalty: format === 'counterweight' ? 'none' : 'full',
+    clock: null,
+    lockout: 0,
+  });
+  if (format === 'board')
+    (round as RoundOf<'board'>).content = {
+      categories: [{ id: 'c', name: 'Knots' }],
+      values: ids.map((id, i) => ({ id, points: 100 * (i + 1) })),
+      cells: Object.fromEntries(ids.map((id) => [`c:${id}`, { question: id, value: null }])),
+    };
+  else (round as RoundOf<'quiz'>).content.items = ids.map((id) => ({ id, points: null }));
+  if (round.format === 'counterweight') Object.assign(round.content, { covers: 3, most: 5 });
+  return {
+    title: format,
+    teams: TEAMS.map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
+    devices: { mode: 'team', score: 'teams', combine: 'mean' },
+    doors: defaultDoors,
+    rounds: [round],
+    questions: Object.fromEntries(ids.map((id) => [id, choice(id)])),
+  };
+}
+
+/** A sitting with its desk and a phone for each team. */
+export interface Evening {
+  host: Host;
+  id: string;
+  code: string;
+  tokens: string[];
+  desk: Visitor;
+  seats: Visitor[];
+}
+export async function gather(world: World, host: Host, show: Show): Promise<Evening> {
+  const { id, code } = await host.sitting(show);
+  const desk = host.desk(id);
+  const tokens = TEAMS.map(() => unique('token-token-token'));
+  const seats = await Promise.all(
+    tokens.map(async (token, i) => {
+      const seat = world.connect({ as: 'handset', code });
+      await seat.until(() => seat.last('view'));
+      expect(await seat.join(`Of ${TEAMS[i]}`, `t${i}`, token)).toMatchObject({ ok: true });
+      await seat.until(() => seat.last<SeatView>('seat'));
+      return seat;
+    }),
+  );
+  return { host, id, code, tokens, desk, seats };
+}
+/** Everybody comes back to the same sitting, on a server that has started again. */
+export async function comeBack(world: World, evening: Evening): Promise<void> {
+  const { id, code, tokens } = evening;
+  evening.host = Object.assign(Object.create(Object.getPrototypeOf(evening.host)), evening.host, {
+    world,
+  }) as Host;
+  evening.desk = evening.host.desk(id);
+  evening.seats = tokens.map((token) => world.connect({ as: 'handset', code, token }));
+  await evening.desk.until(() => evening.desk.last('view'));
+  for (const seat of evening.seats) await seat.until(() => seat.last<SeatView>('seat'));
+}
+export const view = (desk: Visitor) => desk.last<DeskView>('view')!;
+
+/** What is done next: an answer of everybody who may, a choice, else the step that Space would do. */
+async function goOn(
+  { desk, seats }: Evening,
+  tell: (visitor: Visitor, command: object) => Promise<unknown>,
+): Promise<boolean> {
+  const { question, round, phase, turn, private: own } = view(desk);
+  if (phase === 'closed') return false;
+  // The first who has not tried it yet is the quickest.
+  const quickest = question
+    ? TEAMS.findIndex((_, i) => !question.tries.some((one) => one.team === `t${i}`))
+    : -1;
+  if (question?.step === 'open' && question.mode === 'buzz' && question.floor === null && quickest >= 0) {
+    await tell(seats[quickest]!, { type: 'buzz', play: question.play, pressed: Date.now() });
+    await desk.until(() => view(desk).question?.floor === `t${quickest}`);
+  } else if (question?.step === 'open') {
+    const slot = (text: string) => question.options!.findIndex((option) => option.text === text);
+    // The first one never knows it, the others do.
+    const wanted = (i: number) => ({ slot: slot(i === 0 ? 'wrong' : 'right') });
+    const who =
+      question.floor === null ? [0, 1, 2] : [TEAMS.indexOf(TEAMS[Number(question.floor.slice(1))]!)];
+    for (const i of who) await tell(seats[i]!, { type: 'answer', play: question.play, answer: wanted(i) });
+    if (question.floor === null) return true;
+  } else if (!question && round?.format === 'counterweight' && round.choosing) {
+    const cover = round.covers.findIndex((one) => one.team === null);
+    await tell(seats[Number(round.choosing.slice(1))]!, {
+      type: 'act',
+      act: { do: 'lift', cover, team: round.choosing },
+    });
+  } else if (own.next.command) await tell(desk, own.next.command);
+  else if (round?.format === 'board') {
+    const cell = round.rows.flatMap((row) => row.cells).find((one) => one.state === 'open');
+    await tell(desk, cell ? { type: 'choose', ref: cell.id } : ({ type: 'close' } satisfies HostCommand));
+  } else throw new Error(`Nothing to do at ${question?.step ?? turn}: ${own.next.code}`);
+  return true;
+}
+/** Plays an evening to its close. @returns who has what, and stands where. */
+export async function playOut(
+  evening: Evening,
+  tell: (visitor: Visitor, command: object) => Promise<unknown>,
+  each: () => Promise<void> = async () => {},
+): Promise<{ team: string; score: number; place: number }[]> {
+  await evening.desk.until(() => evening.desk.last('view'));
+  for (let step = 0; step < 80; step++) {
+    const { desk } = evening;
+    const { seq, question } = view(desk);
+    if (!(await goOn(evening, tell))) break;
+    await desk.until(() => view(desk).seq > seq);
+    // Small changes are gathered: what three of them did must have come.
+    if (question?.step === 'open') await new Promise((resolve) => setTimeout(resolve, 150));
+    await each();
+  }
+  expect(view(evening.desk).phase).toBe('closed');
+  return view(evening.desk).teams.map(({ id, score, place }) => ({ team: id, score, place }));
+}
+/** Who is out answers for honour, and may find the answers closed once those who count are done. */
+export const once = async (visitor: Visitor, command: object) => {
+  const told = await visitor.sendOn(command);
+  if (told.refused !== 'late') expect([command, told]).toMatchObject([{}, { ok: true }]);
+};
