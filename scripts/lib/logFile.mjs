@@ -30,7 +30,7 @@ export class LogFile {
         renameSync(this.#file, `${this.#file}.1`);
         this.#size = 0;
       }
-      appendFileSync(this.#file, chunk);
+      appendFileSync(this.#file, chunk, { mode: 0o600 });
       this.#size += chunk.length;
       this.#restsUntil = 0;
       return true;

@@ -85,6 +85,7 @@ describe('drawing teams', () => {
       'noWay',
       [],
     ],
+    ['somebody who is not there', 2, [['P0', 'Nobody']], [['p1', 'None']], 'unknownName', ['Nobody', 'None']],
   ])('%s is said', (_name, count, together, apart, impossible, names) => {
     expect(drawTeams(people(8), count, 's', { together, apart })).toEqual({ impossible, names });
   });

@@ -10,7 +10,8 @@ export interface DrawWishes {
 export const NO_WISHES: DrawWishes = { together: [], apart: [] };
 
 /** Why a draw cannot be: with the names that stand in each other's way. */
-export type Undrawable = 'tooFewNames' | 'togetherTooMany' | 'apartTooMany' | 'togetherAndApart' | 'noWay';
+export type Undrawable =
+  'tooFewNames' | 'unknownName' | 'togetherTooMany' | 'apartTooMany' | 'togetherAndApart' | 'noWay';
 
 export type Draw = { teams: string[][] } | { impossible: Undrawable; names: string[] };
 
@@ -20,7 +21,7 @@ const ATTEMPTS = 200_000;
 /**
  * Draws names into `count` teams of even size (they differ by at most one), the same for the same
  * seed. Those who wish so come together, others apart; where that cannot be it is said, and with
- * whom. Names are compared without case and accents; wishes for names that are not there are passed over.
+ * whom, and likewise where a wish names somebody who is not there. Names are compared without case and accents.
  */
 export function drawTeams(
   names: readonly string[],
@@ -33,6 +34,8 @@ export function drawTeams(
   const indexes = (list: readonly string[]) => [
     ...new Set(list.flatMap((name) => index.get(foldText(name)) ?? [])),
   ];
+  const unknown = [...wishes.together, ...wishes.apart].flat().filter((name) => !index.has(foldText(name)));
+  if (unknown.length > 0) return { impossible: 'unknownName', names: [...new Set(unknown)] };
   const told = (list: readonly number[]) => list.map((i) => names[i]!);
   const most = Math.ceil(names.length / count);
 

@@ -93,7 +93,8 @@ export function mediaRoutes(files: MediaFiles): Router {
       }
       const kept = await files.workFolder();
       try {
-        const size = kind === 'picture' ? await writePicture(sent, kept) : { width: 0, height: 0 };
+        const size =
+          kind === 'picture' ? await writePicture(account.id, sent, kept) : { width: 0, height: 0 };
         if (kind !== 'picture')
           await writeFile(path.join(kept, 'file'), withoutTags(type, await readFile(sent)));
         const id = newMediaId();
@@ -139,7 +140,7 @@ export function mediaRoutes(files: MediaFiles): Router {
     const source = (await readdir(from)).find((name) => /^large\.(?:png|jpg)$/.test(name))!;
     const work = await files.workFolder();
     try {
-      const size = await writePicture(path.join(from, source), work, cut);
+      const size = await writePicture(account.id, path.join(from, source), work, cut);
       const id = newMediaId();
       await files.keep(work, id);
       ctx.status = 201;

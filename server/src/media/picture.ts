@@ -2,6 +2,7 @@ import path from 'node:path';
 import { LARGE, SMALL, type Cut } from '@distaff/core';
 import sharp, { type Sharp } from 'sharp';
 import { Problem } from '../problem.ts';
+import { InTurn } from './inTurn.ts';
 
 /** Beyond this a small file unfolds into gigabytes of memory. */
 const MOST_PIXELS = 60_000_000;
@@ -19,13 +20,8 @@ async function sizeOf(file: string): Promise<{ width: number; height: number }> 
   }
 }
 
-let last: Promise<unknown> = Promise.resolve();
 /** One picture at a time: each takes much memory, and the live show must not wait for them. */
-function alone<T>(work: () => Promise<T>): Promise<T> {
-  const next = last.then(work, work);
-  last = next.catch(() => undefined);
-  return next;
-}
+const turns = new InTurn();
 
 /** One size of it: as WebP, and as JPEG – or PNG where it is see-through – for what knows no WebP. */
 async function writeSize(picture: Sharp, side: number, folder: string, name: string, clear: boolean) {
@@ -43,15 +39,17 @@ async function writeSize(picture: Sharp, side: number, folder: string, name: str
 /**
  * Writes a picture anew in two sizes into `folder`: upright, in sRGB, without anything that a camera
  * noted in it (place, time, owner). Of a moving picture the first one is kept.
+ * Owners take turns, so that nobody's many hold up another's one.
  * @returns its size in pixels.
  * @throws Problem 413 for too many pixels, 415 where it is damaged.
  */
 export function writePicture(
+  owner: string,
   file: string,
   folder: string,
   cut: Cut | null = null,
 ): Promise<{ width: number; height: number }> {
-  return alone(async () => {
+  return turns.run(owner, async () => {
     const size = await sizeOf(file);
     if (size.width * size.height > MOST_PIXELS)
       throw new Problem(

@@ -46,6 +46,11 @@ async function carry(row: number, column: number, down: number, right: number): 
   await nextTick();
   root.value?.querySelector<HTMLElement>(`[data-cell="${to}"]`)?.focus();
 }
+/** A double click on an empty cell begins to write at once. */
+function write(place: string): void {
+  cell.value = place;
+  if (!editor.questionAt(place)) editor.writeQuestion(place);
+}
 function addCategory(): void {
   content.value.categories.push({ id: editor.newId(), name: '' });
 }
@@ -173,6 +178,7 @@ async function pick(id: string): Promise<void> {
               :on="cell === cellId(category.id, value.id)"
               :data-cell="cellId(category.id, value.id)"
               @choose="cell = cellId(category.id, value.id)"
+              @dblclick="write(cellId(category.id, value.id))"
               @keydown.alt.left.prevent="carry(r, c, 0, -1)"
               @keydown.alt.right.prevent="carry(r, c, 0, 1)"
               @keydown.alt.up.prevent="carry(r, c, -1, 0)"

@@ -90,7 +90,9 @@ function takeOver(): void {
       <v-btn variant="outlined" @click="another">{{ t('people.newSeed') }}</v-btn>
     </div>
     <p v-if="draw && 'impossible' in draw" class="complaint" role="alert">
-      {{ t(`people.impossible.${draw.impossible}`, { names: list(draw.names) }) }}
+      {{
+        t(`people.impossible.${draw.impossible}`, draw.names.length, { named: { names: list(draw.names) } })
+      }}
     </p>
     <ol v-else-if="draw" class="drawn">
       <li v-for="(team, i) in teams" :key="team.id">

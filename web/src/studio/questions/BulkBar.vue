@@ -45,10 +45,8 @@ const difficulty = ref<(typeof difficulties)[number] | null>(null);
 const readAloud = ref(true);
 const words = ref('');
 watch(setting, () => (words.value = ''));
-const note = ref('');
-/** What was changed last, and can be taken back. */
-const changed = ref<Changed[]>([]);
-const gone = ref<string[]>([]);
+/** What was done last, and how it is undone where it can be: one thing at a time is offered. */
+const last = ref<{ text: string; undo?: () => unknown } | null>(null);
 const count = computed(() => bank.chosen.size);
 /** Nothing is moved to another owner's set. */
 const targets = computed(() => {
@@ -81,29 +79,35 @@ async function apply(): Promise<void> {
   const done = await bank.changeChosen(change.value);
   if (!done) return;
   changing.value = false;
-  changed.value = done.changed;
+  last.value = {
+    text: t('library.changedSome', done.count, { named: { n: done.count } }),
+    undo: () => takeBack(done.changed),
+  };
   emit('changed');
 }
-async function takeBack(): Promise<void> {
-  const all = changed.value.length;
-  const count = await bank.takeChangeBack(changed.value);
-  changed.value = [];
-  if (count !== null && count !== undefined && count < all)
-    note.value = t('library.changeStays', all - count, { named: { n: all - count } });
+async function takeBack(changed: Changed[]): Promise<void> {
+  const count = (await bank.takeChangeBack(changed)) ?? 0;
+  const stay = changed.length - count;
+  if (stay > 0) last.value = { text: t('library.changeStays', stay, { named: { n: stay } }) };
   emit('changed');
 }
 async function move(id: string): Promise<void> {
   const done = await bank.moveChosen(id);
-  if (done) note.value = t('library.movedSome', done.count, { named: { n: done.count } });
+  if (done) last.value = { text: t('library.movedSome', done.count, { named: { n: done.count } }) };
 }
 async function remove(): Promise<void> {
   const done = await bank.deleteChosen();
-  if (done) gone.value = done.ids;
+  if (done)
+    last.value = {
+      text: t('library.deletedSome', done.ids.length, { named: { n: done.ids.length } }),
+      undo: () => bank.restore(done.ids),
+    };
   emit('changed');
 }
-async function undo(): Promise<void> {
-  await bank.restore(gone.value);
-  gone.value = [];
+function undo(): void {
+  const { undo: act } = last.value!;
+  last.value = null;
+  void act?.();
 }
 </script>
 
@@ -193,16 +197,9 @@ async function undo(): Promise<void> {
       </v-form>
     </v-card>
   </v-dialog>
-  <v-snackbar :model-value="note !== ''" @update:model-value="note = ''">{{ note }}</v-snackbar>
-  <v-snackbar :model-value="changed.length > 0" @update:model-value="changed = []">
-    {{ t('library.changedSome', changed.length, { named: { n: changed.length } }) }}
-    <template #actions
-      ><v-btn variant="text" @click="takeBack">{{ t('common.undo') }}</v-btn></template
-    >
-  </v-snackbar>
-  <v-snackbar :model-value="gone.length > 0" @update:model-value="gone = []">
-    {{ t('library.deletedSome', gone.length, { named: { n: gone.length } }) }}
-    <template #actions
+  <v-snackbar :model-value="last !== null" @update:model-value="last = null">
+    {{ last?.text }}
+    <template v-if="last?.undo" #actions
       ><v-btn variant="text" @click="undo">{{ t('common.undo') }}</v-btn></template
     >
   </v-snackbar>

@@ -61,6 +61,7 @@ export const people = {
   drawNow: 'Draw',
   drawTake: 'Take this draw over',
   impossible: {
+    unknownName: '{names} is not in the list of names. | {names} are not in the list of names.',
     tooFewNames: 'There are fewer names than teams.',
     togetherTooMany: '{names} are more than fit into one team.',
     apartTooMany: '{names} are more than there are teams, so not all of them can be apart.',
