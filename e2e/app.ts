@@ -206,9 +206,8 @@ export async function chooseKind(page: Page, name: string): Promise<void> {
 /** What the bar at the foot of the desk says. */
 export const nextStep = (desk: Page) => desk.locator('footer .what');
 
-/** Presses a key at the desk, outside of any button or field; a following press counts as a new one. */
+/** Presses a key at the desk wherever the focus is; a following press counts as a new one. */
 export async function press(desk: Page, key: string): Promise<void> {
-  await desk.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   await desk.waitForTimeout(320);
   await desk.keyboard.press(key);
 }

@@ -1,4 +1,4 @@
-import { expect, nextStep, test } from './app.ts';
+import { expect, nextStep, press, test } from './app.ts';
 
 test('desk and handset work with the keyboard alone', async ({ app, browser }) => {
   const host = await app.host(browser);
@@ -90,4 +90,26 @@ test('desk and handset work with the keyboard alone', async ({ app, browser }) =
   await desk.keyboard.type('standings');
   await desk.keyboard.press('Enter');
   await expect(nextStep(desk)).toContainText('Hide the standings');
+});
+
+test('what the mouse pressed at the desk leaves Space to the next step', async ({ app, browser }) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors();
+  const [stage] = await Promise.all([
+    host.context.waitForEvent('page'),
+    desk.getByRole('link', { name: 'Open the stage' }).click(),
+  ]);
+  await desk.bringToFront();
+  await expect(stage.getByText(sitting.code)).toBeVisible();
+  await press(desk, 'Space');
+  await expect(stage.getByText(/chooses a question/)).toBeVisible();
+  await desk.getByRole('button', { name: 'Standings' }).click();
+  await expect(stage.getByRole('heading', { name: /^Standings/ })).toBeVisible();
+  await press(desk, 'Space');
+  await expect(stage.getByText(/chooses a question/)).toBeVisible();
+  // Reached by keys, a button is pressed by Space as everywhere.
+  await desk.getByRole('button', { name: 'Standings' }).focus();
+  await press(desk, 'Space');
+  await expect(stage.getByRole('heading', { name: /^Standings/ })).toBeVisible();
 });

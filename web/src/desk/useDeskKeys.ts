@@ -5,9 +5,20 @@ import { useDesk } from './useDesk.ts';
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   target.closest('input, textarea, select, [contenteditable], [role="dialog"]') !== null;
-/** A focused button or link keeps Space and Enter for itself, as everywhere. */
+/** A focused button keeps Space for itself, as everywhere; a link is not pressed by it anyway. */
 const pressable = (target: EventTarget | null) =>
-  target instanceof HTMLElement && target.closest('button, a, [role="menuitem"]') !== null;
+  target instanceof HTMLElement && target.closest('button, [role="menuitem"]') !== null;
+/**
+ * What was pressed by the mouse lets go of the focus: whoever opened the stage or showed the standings
+ * so, and goes on by Space, means the next step.
+ */
+function letGo(event: MouseEvent): void {
+  const control = event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('button, a') : null;
+  const byPointer = event.detail > 0;
+  if (!control || !byPointer || control.matches('[aria-haspopup]') || control.closest('[role="dialog"]'))
+    return;
+  if (document.activeElement === control) control.blur();
+}
 
 /** The keys of the desk. They keep still while somebody types or a dialog is open. */
 export function useDeskKeys(actions: Action[]): void {
@@ -29,6 +40,12 @@ export function useDeskKeys(actions: Action[]): void {
     event.preventDefault();
     action.do();
   }
-  onMounted(() => window.addEventListener('keydown', press));
-  onUnmounted(() => window.removeEventListener('keydown', press));
+  onMounted(() => {
+    window.addEventListener('keydown', press);
+    window.addEventListener('click', letGo);
+  });
+  onUnmounted(() => {
+    window.removeEventListener('keydown', press);
+    window.removeEventListener('click', letGo);
+  });
 }

@@ -247,7 +247,6 @@ async function undo(): Promise<void> {
   grid-template-columns: repeat(auto-fill, minmax(min(100%, 250px), 1fr));
   gap: 12px;
   margin-top: 20px;
-  text-align: start;
 }
 .way {
   display: flex;
@@ -257,6 +256,7 @@ async function undo(): Promise<void> {
   background: var(--paper);
   border: 1px solid var(--line);
   border-radius: 6px;
+  text-align: start;
   cursor: pointer;
 }
 .way:hover {

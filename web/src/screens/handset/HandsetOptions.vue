@@ -94,7 +94,7 @@ li {
   );
 }
 .grow {
-  flex: 1 1 9em;
+  flex: 1 1 6em;
 }
 .count {
   flex: none;

@@ -193,6 +193,7 @@ header {
   color: var(--dim);
 }
 header b {
+  margin-inline-start: auto;
   color: var(--light);
   font-size: 19px;
 }

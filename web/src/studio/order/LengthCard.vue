@@ -21,6 +21,8 @@ const minutes = computed({
   get: () => editor.show!.plannedMinutes ?? null,
   set: (n: number | null) => (editor.show!.plannedMinutes = n),
 });
+/** Of less than this (s) no range is told. */
+const SHORT = 60;
 const span = computed(() => editor.length!.span);
 const cutNames = computed(() =>
   list(
@@ -53,8 +55,11 @@ function leaveOut(): void {
     </div>
     <div role="status" class="said">
       <p class="total">
-        <b>{{ t('building.total', { likely: told(span.likely) }) }}</b>
-        <span>{{ t('building.range', { low: told(span.low), high: told(span.high) }) }}</span>
+        <b v-if="span.high < SHORT">{{ t('building.totalShort') }}</b>
+        <template v-else>
+          <b>{{ t('building.total', { likely: told(span.likely) }) }}</b>
+          <span>{{ t('building.range', { low: told(span.low), high: told(span.high) }) }}</span>
+        </template>
       </p>
       <p v-if="verdict" :class="verdict">
         {{ t(`building.${verdict}`, { planned: told(planned!), over: told(span.likely - planned!) }) }}

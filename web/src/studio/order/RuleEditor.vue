@@ -113,6 +113,7 @@ async function take(): Promise<void> {
 .fields {
   display: grid;
   grid-template-columns: 1fr 1fr;
+  align-items: start;
   gap: 12px;
 }
 p {

@@ -124,7 +124,8 @@ function go(finding: ShowFinding): void {
 
 <style scoped>
 .title {
-  flex: 0 1 420px;
+  flex: 1 1 200px;
+  max-width: 420px;
   min-width: 160px;
 }
 .second {

@@ -102,7 +102,7 @@ const csv = (text: string, name: string) => saveFile(name, new Blob([text], { ty
     <template v-if="rows.length">
       <p role="status">
         <b>{{ t('people.rows', good.length, { named: { n: good.length } }) }}</b>
-        <template v-if="left"> {{ t('people.leftOut', left, { named: { n: left } }) }}</template>
+        <template v-if="left">{{ ` ${t('people.leftOut', left, { named: { n: left } })}` }}</template>
       </p>
       <ol class="found">
         <li v-for="row in listed" :key="row.line" :class="{ out: row.dropped }">

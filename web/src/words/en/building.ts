@@ -23,6 +23,7 @@ export const building = {
   planned: 'Planned length in minutes',
   plannedHint: 'From the first round to the close. Empty: no plan',
   total: 'Takes about {likely}',
+  totalShort: 'Takes less than a minute',
   range: 'between {low} and {high}',
   fits: 'That fits into {planned}.',
   tight: 'The plan is {planned}: it may run over.',

@@ -20,8 +20,7 @@ export const studio = {
   newShow: 'New show',
   untitled: 'Untitled show',
   emptyLibrary: 'No shows yet',
-  emptyLibraryText:
-    'A show starts with an empty board of five by five. Fill some cells with questions, name the teams, open the doors.',
+  emptyLibraryText: 'Begin with what is nearest to yours. Everything can be changed later.',
   facts: '{questions} questions · {teams} teams',
   changed: 'changed {when}',
   edit: 'Edit',
