@@ -166,6 +166,9 @@ li {
   border-style: dashed;
   background: none;
 }
+.gone .eyelet {
+  font-size: 1em;
+}
 .gone .text {
   overflow: hidden;
   text-overflow: ellipsis;

@@ -66,8 +66,9 @@ const bar = (score: number) => ({
   gap: 0.35em;
 }
 li {
-  flex: 0 1 2.6em;
-  min-height: 1.35em;
+  /* As high as there is room for, within bounds. */
+  flex: 1 0 1.35em;
+  max-height: 2.6em;
   display: grid;
   grid-template-columns: 2.6em minmax(5em, 1fr) minmax(4em, 1fr) auto auto;
   align-items: center;
