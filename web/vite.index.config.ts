@@ -6,7 +6,10 @@ import { shared } from './vite.shared.ts';
  * together by where it comes from. What only one page or one dialog needs stays with it.
  */
 const groups = [
-  { name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|vue-i18n|pinia|@intlify|@vueuse|valibot)[\\/]/ },
+  {
+    name: 'vue',
+    test: /node_modules[\\/](@vue|vue|vue-router|vue-i18n|pinia|@intlify|@vueuse|valibot)[\\/]/,
+  },
   { name: 'vuetify', test: /node_modules[\\/](vuetify|@mdi)[\\/]/ },
   { name: 'core', test: /[\\/]core[\\/]src[\\/](?!interchange)/ },
   { name: 'screens', test: /[\\/]web[\\/]src[\\/](design|screens|live|words|api)[\\/](?!rich[\\/]render)/ },

@@ -109,6 +109,7 @@ function go(finding: ShowFinding): void {
       </template>
     </template>
   </StudioBar>
+  <h1 class="hide">{{ editor.show!.title || t('studio.untitled') }}</h1>
   <div class="second">
     <ChoiceBar
       v-model="tab"

@@ -40,7 +40,11 @@ const tidy = (words: unknown) =>
         closable-chips
         :label="t('people.words.languages')"
         @update:model-value="change({ languages: ($event as string[]).slice(0, 12) })"
-      />
+      >
+        <template #chip="{ props, internalItem }"
+          ><v-chip v-bind="props" :close-label="t('common.dropWord', { word: internalItem.title })"
+        /></template>
+      </v-select>
       <v-combobox
         :model-value="rules.also"
         multiple
@@ -49,7 +53,11 @@ const tidy = (words: unknown) =>
         hide-no-data
         :label="t('people.words.also')"
         @update:model-value="change({ also: tidy($event) })"
-      />
+      >
+        <template #chip="{ props, internalItem }"
+          ><v-chip v-bind="props" :close-label="t('common.dropWord', { word: internalItem.title })"
+        /></template>
+      </v-combobox>
       <v-combobox
         :model-value="rules.allow"
         multiple
@@ -58,7 +66,11 @@ const tidy = (words: unknown) =>
         hide-no-data
         :label="t('people.words.allow')"
         @update:model-value="change({ allow: tidy($event) })"
-      />
+      >
+        <template #chip="{ props, internalItem }"
+          ><v-chip v-bind="props" :close-label="t('common.dropWord', { word: internalItem.title })"
+        /></template>
+      </v-combobox>
     </template>
   </section>
 </template>

@@ -91,7 +91,11 @@ const setLanguage = (value: string | { value: string } | null) =>
           persistent-hint
           :delimiters="[',', ';']"
           @update:model-value="setTags"
-        />
+        >
+          <template #chip="{ props, internalItem }"
+            ><v-chip v-bind="props" :close-label="t('common.dropWord', { word: internalItem.title })"
+          /></template>
+        </v-combobox>
         <div class="pair">
           <v-select
             v-model="question.weight"

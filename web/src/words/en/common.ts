@@ -28,6 +28,7 @@ export const common = {
   wrong: 'Not right',
   noAnswer: 'No answer',
   given: 'Answered',
+  dropWord: 'Take “{word}” away',
   seconds: '{n} s',
   held: 'held',
   playSound: 'Play the sound',
