@@ -100,7 +100,7 @@ describe('time', () => {
     wait(table, 1).answer('s0', { slot: 0 });
     table.do('lock', 'showKey', 'settle');
     expect(rows(table, 'seconds')[0]).toEqual([5]);
-    // keep 50 %, 5 of 20 s gone: 50 + 50 × 15/20.
+    // Half is kept whatever happens, and of the other half as much as time was left: 100 × (1/2 + 1/2 × 15/20).
     expect(table.scores()[0]).toBe(88);
     // The small second implementation counts the same.
     expect(

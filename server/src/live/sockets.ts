@@ -3,42 +3,29 @@ import {
   BookRequest,
   deskView,
   HostCommand,
-  Id,
   JoinRequest,
   handsetView,
-  readJoinCode,
   refuse,
   RehearsalWish,
   SeatCommand,
   StageCommand,
   stageView,
-  type Actor,
   type SittingState,
 } from '@distaff/core';
 import { nanoid } from 'nanoid';
-import type { Server, Socket } from 'socket.io';
+import type { Socket } from 'socket.io';
 import * as v from 'valibot';
-import { clientAddress } from '../auth/clientAddress.ts';
 import { hashToken, viewKey } from '../auth/tokens.ts';
-import type { CodeGuesses } from '../auth/codeGuesses.ts';
-import type { Account } from '../db/accounts.ts';
-import { UnreadableLog, type SittingInfo, type Sittings } from '../db/sittings.ts';
-import type { Log } from '../log.ts';
+import { UnreadableLog } from '../db/sittings.ts';
+import { admit, takeSeatBack } from './admit.ts';
 import { CO_HOST, roomOf } from './audiences.ts';
+import { handOver, serveClaims, tellClaims } from './claimSockets.ts';
 import { Pace } from './pace.ts';
 import type { Answer } from './order.ts';
-import type { LiveSitting, SittingHosts } from './sittingHosts.ts';
+import { addressOf, enterSeat, Token, turnAway, type Parts, type Visit } from './visit.ts';
 
-const Token = v.pipe(v.string(), v.regex(/^[\w-]{20,64}$/));
-const Hello = v.variant('as', [
-  v.object({ as: v.literal('desk'), sitting: Id, key: v.optional(Token) }),
-  v.object({ as: v.literal('stage'), code: v.string(), key: v.optional(v.string()) }),
-  v.object({ as: v.literal('handset'), code: v.string(), token: v.optional(Token) }),
-]);
 const CommandId = v.pipe(v.string(), v.regex(/^[\w-]{8,60}$/));
 const Join = v.object({ id: CommandId, token: Token, ...JoinRequest.entries });
-const SeatRef = v.object({ seat: Id });
-const Nod = v.object({ claim: v.pipe(v.string(), v.maxLength(40)), yes: v.boolean() });
 /** By the code that the host reads out, or by the name and the host's nod. */
 const ClaimRequest = v.object({
   id: CommandId,
@@ -49,32 +36,6 @@ const ClaimRequest = v.object({
   ]),
 });
 const ordered = <T extends v.GenericSchema>(command: T) => v.object({ id: CommandId, command });
-
-interface Parts {
-  io: Server;
-  hosts: SittingHosts;
-  store: Sittings;
-  log: Log;
-  now: () => number;
-  /** Slows down guessing of codes and stage keys. */
-  guesses: CodeGuesses;
-  /** A proxy of ours stands in front and tells where clients come from. */
-  behindProxy: boolean;
-  accountOf: (cookies: string | undefined) => Promise<Account | null>;
-  loginOf: (cookies: string | undefined) => string | null;
-}
-
-interface Visit {
-  live: LiveSitting;
-  info: SittingInfo;
-  as: 'desk' | 'stage' | 'handset';
-  actor: Actor | null;
-  seat: string | null;
-}
-
-/** An error that the client understands: `final` ones it shows, others it tries again. */
-const turnAway = (code: string, sentence: string, final = true) =>
-  Object.assign(new Error(sentence), { data: { code, sentence, final } });
 
 /** Speaks to the live surfaces: checks who comes, takes their commands, sends them their views. */
 export function serveSockets(parts: Parts): void {
@@ -100,96 +61,6 @@ export function serveSockets(parts: Parts): void {
       socket.disconnect(true);
     });
   });
-}
-
-async function admit(parts: Parts, socket: Socket): Promise<Visit> {
-  const visitor = await recognise(parts, socket);
-  // What cannot be read is said at the door.
-  await visitor.live.host.state();
-  return visitor;
-}
-
-async function recognise(parts: Parts, socket: Socket): Promise<Visit> {
-  const hello = v.safeParse(Hello, socket.handshake.auth);
-  if (!hello.success) throw turnAway('invalid', 'This address is not complete.');
-  const auth = hello.output;
-  const account = await parts.accountOf(socket.request.headers.cookie);
-  const from = addressOf(parts, socket);
-  const waits = () => parts.guesses.wait(from, parts.now()) > 0;
-  if (auth.as === 'desk') {
-    const info = await parts.store.byId(auth.sitting);
-    if (account && info && (await mayHost(parts, account, info)))
-      return visit(parts, info, 'desk', { role: 'host', id: account.id });
-    if (auth.key && info && !waits()) {
-      if ((await parts.store.deskKey(info.id)) === auth.key)
-        return visit(parts, info, 'desk', { role: 'host', id: CO_HOST });
-      parts.guesses.failed(from, parts.now());
-      throw turnAway('notThere', 'This link to the desk is closed. Ask the host for a new one.');
-    }
-    if (!account) throw turnAway('signIn', 'Sign in to come to the desk.');
-    throw turnAway('notThere', 'There is no such sitting among yours.');
-  }
-  const code = readJoinCode(auth.code);
-  const info = code ? await parts.store.byCode(code, parts.now()) : null;
-  // A seat, a key of the stage and whoever is known here are nobody's guess: one who guesses beside them costs them nothing.
-  if (waits() && !(info && (await isKnown(parts, info, auth, from))))
-    throw turnAway('slow', 'Too many wrong codes. Wait a moment.', false);
-  if (!info) {
-    parts.guesses.failed(from, parts.now());
-    throw turnAway('notThere', 'No show is open under this code.');
-  }
-  if (auth.as === 'stage') {
-    if (account?.id === info.accountId) return visit(parts, info, 'stage', { role: 'stage', id: account.id });
-    if (auth.key === viewKey(info.stageKey)) return visit(parts, info, 'stage', null);
-    if (auth.key !== info.stageKey) {
-      parts.guesses.failed(from, parts.now());
-      throw turnAway('signIn', 'Open the stage from the desk, or with the whole link that the desk shows.');
-    }
-    return visit(parts, info, 'stage', { role: 'stage', id: '' });
-  }
-  const handset = visit(parts, info, 'handset', null);
-  if (auth.token) takeSeatBack(handset, await handset.live.host.state(), auth.token);
-  return handset;
-}
-
-const addressOf = ({ behindProxy }: Parts, { handshake }: Socket): string =>
-  clientAddress(handshake.address, handshake.headers['x-forwarded-for'], behindProxy);
-
-/** Whether whoever comes with a right code is no guesser: by a key, a seat, or an address where people of this sitting are. */
-async function isKnown(
-  { hosts }: Parts,
-  info: SittingInfo,
-  auth: v.InferOutput<typeof Hello>,
-  from: string,
-): Promise<boolean> {
-  if (auth.as === 'stage' && (auth.key === info.stageKey || auth.key === viewKey(info.stageKey))) return true;
-  const live = hosts.get(info.id);
-  if (live.addresses.has(from)) return true;
-  if (auth.as !== 'handset' || !auth.token) return false;
-  const hash = hashToken(auth.token);
-  return [...(await live.host.state()).seats.values()].some((seat) => !seat.removed && seat.token === hash);
-}
-
-const visit = (parts: Parts, info: SittingInfo, as: Visit['as'], actor: Actor | null): Visit => ({
-  live: parts.hosts.get(info.id),
-  info,
-  as,
-  actor,
-  seat: null,
-});
-
-/** Who opened the doors may, and who hosts the show with them. */
-const mayHost = async ({ store }: Parts, account: Account, info: SittingInfo): Promise<boolean> =>
-  account.id === info.accountId || (account.guestOf === null && (await store.mayHost(account.id, info.id)));
-
-/** A handset that holds the token of a seat sits there again, on whatever device. */
-function takeSeatBack(to: Visit, state: SittingState, token: string): void {
-  const hash = hashToken(token);
-  const own = [...state.seats.values()].filter((one) => one.token === hash);
-  const seat = own.find((one) => !one.removed) ?? own.at(-1);
-  if (!seat) return;
-  to.seat = seat.id;
-  to.actor = { role: 'seat', id: seat.id };
 }
 
 async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<void> {
@@ -230,11 +101,6 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
     socket.emit('view', handsetView(state));
     socket.emit('seat', visitor.seat === null ? null : live.audiences.greet(state, visitor.seat));
   }
-}
-
-function enterSeat(socket: Socket, visitor: Visit): void {
-  void socket.join(roomOf.seat(visitor.live.host.id, visitor.seat!));
-  visitor.live.audiences.came(visitor.seat!);
 }
 
 function listen(parts: Parts, socket: Socket, visitor: Visit): void {
@@ -350,49 +216,4 @@ function listen(parts: Parts, socket: Socket, visitor: Visit): void {
       return answer;
     }),
   );
-}
-
-/** Tells the desks who asks for a seat on another device. */
-const tellClaims = ({ io, now }: Parts, { host, claims }: LiveSitting): void =>
-  void io.to(roomOf.desk(host.id)).emit('claims', claims.waiting(now()));
-
-/** What the desk does about seats that are to go to another device. */
-function serveClaims(parts: Parts, socket: Socket, { live }: Visit): void {
-  socket.emit('claims', live.claims.waiting(parts.now()));
-  socket.on('seatCode', (raw: unknown, reply: unknown) => {
-    const asked = v.safeParse(SeatRef, raw);
-    if (typeof reply === 'function' && asked.success)
-      reply(live.claims.codeFor(asked.output.seat, parts.now()));
-  });
-  socket.on('claim', (raw: unknown) => {
-    const nod = v.safeParse(Nod, raw);
-    const claim = nod.success ? live.claims.take(nod.output.claim) : null;
-    tellClaims(parts, live);
-    if (!claim || !nod.success) return;
-    const waiting = parts.io.sockets.sockets.get(claim.socket);
-    if (!nod.output.yes) return void waiting?.emit('claimed', false);
-    const order = { id: nanoid(), seat: claim.seat, token: claim.token, socket: claim.socket };
-    void handOver(parts, live, order);
-  });
-}
-
-/** Gives a seat to the device that asks for it; the one before has to go, and the new one sits down. */
-async function handOver(
-  { io }: Parts,
-  live: LiveSitting,
-  { id, seat, token, socket }: { id: string; seat: string; token: string; socket: string },
-): Promise<Answer> {
-  const command = { type: 'giveSeat', seat, token } as const;
-  const answer = await live.host.submit({ id, command, actor: { role: 'host', id: '' } });
-  if ('refused' in answer) return answer;
-  io.in(roomOf.seat(live.host.id, seat)).disconnectSockets(true);
-  const device = io.sockets.sockets.get(socket);
-  const visitor = device?.data.visit as Visit | undefined;
-  if (!device || !visitor) return answer;
-  visitor.seat = seat;
-  visitor.actor = { role: 'seat', id: seat };
-  enterSeat(device, visitor);
-  device.emit('seat', live.audiences.greet(await live.host.state(), seat));
-  device.emit('claimed', true);
-  return answer;
 }

@@ -9,9 +9,9 @@ import GivenAnswer from '../../design/rich/GivenAnswer.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { useFit } from '../../design/useFit.ts';
-import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import StageAnswer from './StageAnswer.vue';
+import StageTries from './StageTries.vue';
 
 const { question, teams, handsets } = defineProps<{
   question: PublicQuestion;
@@ -24,7 +24,6 @@ const { question, teams, handsets } = defineProps<{
 const emit = defineEmits<{ answer: [answer: object] }>();
 const { t } = useI18n();
 const { points, change } = useFormat();
-const { told: toldVerdict } = useVerdict();
 
 const team = (id: string | null) => teams.find((one) => one.id === id);
 const label = computed(() =>
@@ -52,19 +51,6 @@ const size = computed(() => {
   const length = question.prompt?.length ?? 0;
   return length < 70 ? 'short' : length < 150 ? 'middle' : 'long';
 });
-/** Whether a bar tells who picked it. */
-const onBars = computed(() => question.control?.type === 'one' || question.control?.type === 'many');
-/** Above so many tries they are counted, not named one by one. */
-const TRIES = 6;
-/** Tries that bars do not tell: typed and said ones, partly right ones, and whoever gave no answer. */
-const tries = computed(() =>
-  question.tries.filter((one) =>
-    onBars.value
-      ? one.verdict === 'part' || (one.verdict !== null && !one.answer)
-      : one.verdict !== null || one.answer,
-  ),
-);
-const told = computed(() => tries.value.slice(0, TRIES));
 const state = computed(() => {
   if (question.step !== 'locked' && question.step !== 'answers') return '';
   const all = question.mode === 'everyone' ? 'stage.lockedEveryone' : 'stage.lockedAll';
@@ -136,20 +122,7 @@ const gains = computed(() =>
       </footer>
     </blockquote>
     <p v-if="buzzed" class="state">{{ buzzed }}</p>
-    <ul v-if="told.length" class="tries">
-      <li v-for="(one, i) in told" :key="i" :class="one.verdict ?? 'open'">
-        <WeaveSwatch v-if="team(one.team)" :weave="team(one.team)!.weave" />
-        <span class="clip">{{ team(one.team)?.name }}</span>
-        <q v-if="one.answer && !onBars"
-          ><GivenAnswer :text="one.answer.text" :control="question.control?.type ?? null"
-        /></q>
-        <span v-if="one.verdict"
-          ><v-icon :icon="verdictIcon[one.verdict]" size="1em" />
-          {{ toldVerdict(one.verdict, one.share) }}</span
-        >
-      </li>
-      <li v-if="tries.length > told.length">{{ t('stage.andMore', { n: tries.length - told.length }) }}</li>
-    </ul>
+    <StageTries class="tries" :question="question" :teams="teams" />
     <p v-if="question.result && question.keyed" class="result">
       <template v-if="gains.length">
         <span v-for="one in gains.slice(0, NAMED)" :key="one.team">{{
@@ -268,35 +241,6 @@ p {
 }
 .explanation {
   font-size: calc(3.4 * var(--u) * var(--fit, 1));
-}
-.tries {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: calc(1 * var(--u)) calc(2 * var(--u));
-  font-size: calc(3 * var(--u) * var(--fit, 1));
-}
-.tries li {
-  max-width: 100%;
-  display: flex;
-  align-items: center;
-  gap: 0.4em;
-  padding: 0.15em 0.5em;
-  border: 2px solid var(--dim);
-  border-radius: 0.3em;
-  white-space: nowrap;
-}
-.tries q {
-  min-width: 0;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.tries .wrong,
-.tries .none {
-  border-style: dashed;
-  color: var(--dim);
 }
 .result {
   display: flex;
