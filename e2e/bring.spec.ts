@@ -69,8 +69,10 @@ test('a pasted sheet with five kinds of mistakes is mended row by row, brought i
   await expect(page.getByText('5 questions were brought in.')).toBeVisible();
   expect((await questions(host)).total).toBe(5);
   expect((await questions(host, 'state=unfinished')).total).toBe(0);
-  await page.getByRole('button', { name: 'Take the whole import back' }).click();
-  await expect(page.getByText('The import was taken back.')).toBeVisible();
+  // Later, and from the list of all that was ever brought in.
+  await page.goto('/studio/questions/bring-in');
+  await page.getByRole('button', { name: /^Take back/ }).click();
+  await expect(page.getByText('Taken back: its questions are under Deleted')).toBeVisible();
   expect((await questions(host)).total).toBe(0);
 });
 
