@@ -109,6 +109,7 @@ test('what the mouse pressed at the desk leaves Space to the next step', async (
   await press(desk, 'Space');
   await expect(stage.getByText(/chooses a question/)).toBeVisible();
   // Reached by keys, a button is pressed by Space as everywhere.
+  await desk.keyboard.press('Tab');
   await desk.getByRole('button', { name: 'Standings' }).focus();
   await press(desk, 'Space');
   await expect(stage.getByRole('heading', { name: /^Standings/ })).toBeVisible();

@@ -8,26 +8,20 @@ const typing = (target: EventTarget | null) =>
 /** A focused button keeps Space for itself, as everywhere; a link is not pressed by it anyway. */
 const pressable = (target: EventTarget | null) =>
   target instanceof HTMLElement && target.closest('button, [role="menuitem"]') !== null;
-/**
- * What was pressed by the mouse lets go of the focus: whoever opened the stage or showed the standings
- * so, and goes on by Space, means the next step.
- */
-function letGo(event: MouseEvent): void {
-  const control = event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('button, a') : null;
-  const byPointer = event.detail > 0;
-  if (!control || !byPointer || control.matches('[aria-haspopup]') || control.closest('[role="dialog"]'))
-    return;
-  if (document.activeElement === control) control.blur();
-}
-
 /** The keys of the desk. They keep still while somebody types or a dialog is open. */
 export function useDeskKeys(actions: Action[]): void {
   const desk = useDesk();
+  /** Whether the last that was done here was done by mouse or finger. */
+  let byPointer = false;
   function press(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
     if (typing(event.target) || desk.dialog !== null || desk.adjusting !== null || desk.person !== null)
       return;
-    if (event.key === ' ' && pressable(event.target)) return;
+    // Whoever pressed something by the mouse, a menu or the standings, and goes on by Space, means the next step.
+    if (event.key === ' ' && pressable(event.target)) {
+      if (!byPointer) return;
+      (event.target as HTMLElement).blur();
+    } else if (event.key !== ' ') byPointer = false;
     if (/^[1-9]$/.test(event.key)) {
       const team = desk.view.teams[Number(event.key) - 1];
       if (team && desk.buzzing) desk.buzzFor(team.id);
@@ -40,12 +34,13 @@ export function useDeskKeys(actions: Action[]): void {
     event.preventDefault();
     action.do();
   }
+  const point = () => (byPointer = true);
   onMounted(() => {
     window.addEventListener('keydown', press);
-    window.addEventListener('click', letGo);
+    window.addEventListener('pointerdown', point, true);
   });
   onUnmounted(() => {
     window.removeEventListener('keydown', press);
-    window.removeEventListener('click', letGo);
+    window.removeEventListener('pointerdown', point, true);
   });
 }
