@@ -2,6 +2,7 @@ import { verdictOf } from '../question/kind.ts';
 import { isRunning, type Clock } from './clock.ts';
 import type { LoggedEvent } from './events.ts';
 import type { QuestionInPlay, Response, SittingState } from './state.ts';
+import { unruled } from './unruled.ts';
 
 /** A question as it comes into play; `begun` is the round that it belongs to. */
 export function newInPlay(event: LoggedEvent & { type: 'picked' }, begun: number): QuestionInPlay {
@@ -40,25 +41,8 @@ export function newInPlay(event: LoggedEvent & { type: 'picked' }, begun: number
   };
 }
 
-function add(
-  question: QuestionInPlay,
-  response: Omit<Response, 'verdict' | 'share' | 'by' | 'shown' | 'held'>,
-  held = false,
-): Response {
-  const { who, team, seat, answer, after } = response;
-  // Written out: a spread costs several times as much, and a thousand answer at once.
-  const whole: Response = {
-    who,
-    team,
-    seat,
-    answer,
-    after,
-    verdict: null,
-    share: 0,
-    by: null,
-    shown: false,
-    held,
-  };
+function add(question: QuestionInPlay, ...said: Parameters<typeof unruled>): Response {
+  const whole = unruled(...said);
   question.responses.push(whole);
   question.byWho.set(whole.who, whole);
   return whole;
@@ -81,6 +65,7 @@ function setClock(question: QuestionInPlay, clock: Clock | null, at: number): vo
 const thoughtFor = ({ heldFor, heldSince }: QuestionInPlay, openedAt: number, at: number): number =>
   Math.max(0, Math.min(at, heldSince ?? at) - openedAt - heldFor);
 
+/** Takes a ruling into a question, in play or over; whoever said it aloud gets a response by that. */
 export function ruleOn(question: QuestionInPlay, event: LoggedEvent & { type: 'ruled' }): void {
   const who = event.who ?? event.team;
   const share = event.share ?? (event.verdict === 'right' ? 1 : 0);

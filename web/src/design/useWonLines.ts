@@ -1,11 +1,8 @@
 import type { PublicView } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { haveRoom } from './headline.ts';
 import { useFormat } from './useFormat.ts';
-
-/** So many names, with so many letters in all, still have room in a headline; of more the number is told. */
-const NAMED = 6;
-const LETTERS = 150;
 
 /** Who won rounds that have a winner of their own: the one that is on, once it is over, or all of them at the close. */
 export function useWonLines(view: () => PublicView) {
@@ -15,9 +12,8 @@ export function useWonLines(view: () => PublicView) {
     const { won, phase, teams, devices } = view();
     const names = (ids: readonly string[]) => {
       const all = ids.flatMap((id) => teams.find((team) => team.id === id)?.name ?? []);
-      const tooMany = all.length > NAMED || all.join('').length > LETTERS;
       const many = devices.score === 'players' ? 'common.soManyPlayers' : 'common.soManyTeams';
-      return tooMany ? t(many, { n: all.length }) : list(all);
+      return haveRoom(all) ? list(all) : t(many, { n: all.length });
     };
     if (phase !== 'closed')
       return won

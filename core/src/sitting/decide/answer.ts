@@ -13,6 +13,7 @@ import {
   type Seat,
   type SittingState,
 } from '../state.ts';
+import { unruled } from '../unruled.ts';
 import type { Context } from './context.ts';
 import { lock, marked } from './steps.ts';
 
@@ -133,18 +134,8 @@ function wasAway(question: QuestionInPlay, { actor, now, backAt }: Context): boo
 }
 
 /** A response as it will stand once it is taken. */
-const responseWith = (own: { who: string; team: string; seat: string }, answer: StoredAnswer): Response => ({
-  who: own.who,
-  team: own.team,
-  seat: own.seat || null,
-  answer,
-  after: null,
-  verdict: null,
-  share: 0,
-  by: null,
-  shown: false,
-  held: false,
-});
+const responseWith = (own: { who: string; team: string; seat: string }, answer: StoredAnswer): Response =>
+  unruled({ who: own.who, team: own.team, seat: own.seat || null, answer, after: null });
 
 /** The teams for which the host may enter an answer now: those on the floor that have given none that is final. */
 export function mayBeEntered(state: SittingState): string[] {

@@ -1,7 +1,8 @@
 import { verdictOf } from '../../question/kind.ts';
 import type { Draft, Result } from '../events.ts';
 import { paidFor, resultsOfQuestion, winnerOf } from '../points.ts';
-import type { QuestionInPlay, Response, SittingState } from '../state.ts';
+import type { QuestionInPlay, SittingState } from '../state.ts';
+import { unruled } from '../unruled.ts';
 
 /** A question with further rulings on it, as if they had been made at once. */
 function withRulings(
@@ -11,18 +12,7 @@ function withRulings(
   const byWho = new Map(question.byWho);
   for (const { team, who = team, verdict, share, by } of rulings) {
     const before = byWho.get(who);
-    const said: Response = {
-      who,
-      team,
-      seat: null,
-      answer: null,
-      after: null,
-      verdict: null,
-      share: 0,
-      by: null,
-      shown: false,
-      held: false,
-    };
+    const said = unruled({ who, team, seat: null, answer: null, after: null });
     byWho.set(who, { ...(before ?? said), verdict, share: share ?? (verdict === 'right' ? 1 : 0), by });
   }
   return { ...question, byWho, responses: [...byWho.values()] };

@@ -4,6 +4,7 @@ import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import ClothGrid from '../../design/ClothGrid.vue';
 import CreditList from '../../design/media/CreditList.vue';
+import { haveRoom } from '../../design/headline.ts';
 import StandingBars from '../../design/StandingBars.vue';
 import { useWonLines } from '../../design/useWonLines.ts';
 import { useFormat } from '../../design/useFormat.ts';
@@ -15,11 +16,8 @@ const { view, now } = defineProps<{ view: StageView; now: number }>();
 const { t } = useI18n();
 const { list } = useFormat();
 const winners = computed(() => view.teams.filter((team) => team.place === 1).map((team) => team.name));
-/** So many names, with so many letters in all, have room as winners, set large. */
-const NAMED = 6;
-const LETTERS = 150;
 const won = computed(() =>
-  winners.value.length > NAMED || winners.value.join('').length > LETTERS
+  !haveRoom(winners.value)
     ? t('stage.shareMany', { n: winners.value.length })
     : t(winners.value.length > 1 ? 'stage.share' : 'stage.wins', { names: list(winners.value) }),
 );
