@@ -77,6 +77,7 @@ async function enter(answer: object): Promise<void> {
 }
 /* The pad as the desk has it: light. */
 .pad {
+  --ground: var(--paper);
   --panel: var(--paper);
   --light: var(--ink);
   --dim: var(--stone);
