@@ -106,6 +106,11 @@ test('what the mouse pressed at the desk leaves Space to the next step', async (
   await expect(stage.getByText(/chooses a question/)).toBeVisible();
   await desk.getByRole('button', { name: 'Standings' }).click();
   await expect(stage.getByRole('heading', { name: /^Standings/ })).toBeVisible();
+  // Neither a key of the desk nor a menu that was shut again changes that.
+  await desk.getByRole('button', { name: 'More', exact: true }).click();
+  await desk.getByText('Overlay for a stream').waitFor();
+  await desk.keyboard.press('Escape');
+  await desk.keyboard.press('1');
   await press(desk, 'Space');
   await expect(stage.getByText(/chooses a question/)).toBeVisible();
   // Reached by keys, a button is pressed by Space as everywhere.

@@ -2,6 +2,7 @@ export { foldText } from './text/fold.ts';
 export { matchText, type Forgiveness, type Forgiven, type TextMatch } from './text/match.ts';
 export { isPlain, plainText } from './text/markdown.ts';
 export { isMadeName, makeName } from './text/nameMaker.ts';
+export { oneLine } from './text/oneLine.ts';
 export { readNumber } from './text/number.ts';
 export { Id, languageTag, name as nameSchema } from './text/schemas.ts';
 export { CODE_ALPHABET, CODE_LENGTH, newJoinCode, readJoinCode } from './text/joinCode.ts';
@@ -16,7 +17,8 @@ export { MAX_OPTIONS, MIN_OPTIONS, wordsOfOption, type Option } from './question
 export type { Pair } from './question/kinds/match.ts';
 export { MAX_ACCEPTED } from './question/kinds/text.ts';
 export { convert } from './question/convert.ts';
-export { blankQuestion, difficulties, lacksOf, MAX_TAGS, Question } from './question/question.ts';
+export { lacksOf } from './question/asPlayed.ts';
+export { blankQuestion, difficulties, MAX_TAGS, Question } from './question/question.ts';
 
 export {
   Cut,

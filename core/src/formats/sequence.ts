@@ -1,4 +1,5 @@
-import { lacksOf, type Question } from '../question/question.ts';
+import { lacksOf } from '../question/asPlayed.ts';
+import type { Question } from '../question/question.ts';
 import { shuffledOrder, type Random } from '../random/shuffle.ts';
 import { exactly, type Span } from '../show/length/span.ts';
 import { refuse, type Refusal } from '../sitting/refusal.ts';

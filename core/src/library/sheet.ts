@@ -1,5 +1,6 @@
 import { kindOf } from '../question/kinds/index.ts';
 import type { Control, KeyView, OptionView } from '../question/kind.ts';
+import { asPlayed } from '../question/asPlayed.ts';
 import type { Question } from '../question/question.ts';
 import { seeded } from '../random/seeded.ts';
 
@@ -17,7 +18,8 @@ export function printed(questions: readonly Question[], shuffle: boolean, versio
   let number = 0;
   return questions
     .filter((question) => question.prompt.trim() !== '')
-    .map((question) => {
+    .map((written) => {
+      const question = asPlayed(written);
       const kind = kindOf(question.answer.kind);
       const order = kind.layOut(question.answer, seeded(`${question.id}${version}`), shuffle);
       return {

@@ -1,6 +1,5 @@
 import * as v from 'valibot';
 import { Id, isoDate, languageTag, line, lines, whole } from '../text/schemas.ts';
-import type { Lack } from './kind.ts';
 import { Picture, Sound, Video } from '../media/media.ts';
 import { AnswerContent, kindOf } from './kinds/index.ts';
 
@@ -76,10 +75,4 @@ export function blankQuestion(newId: () => string): Question {
     credit: '',
     origin: null,
   };
-}
-
-/** What a question lacks before it may be played; empty when it is finished. */
-export function lacksOf(question: Question): Lack[] {
-  const lacks: Lack[] = question.prompt.trim() === '' ? ['prompt'] : [];
-  return [...lacks, ...kindOf(question.answer.kind).lacks(question.answer)];
 }

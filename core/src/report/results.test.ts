@@ -76,6 +76,15 @@ describe('what a question brought', () => {
       ['Player 2', 'Leeward', 'none'],
     ]);
   });
+
+  test('where everybody plays for themselves, whoever said nothing is named as the others are', () => {
+    const table = asked(new Table(quizOf([choice], {}, { mode: 'each', score: 'players' })).do('begin'));
+    table.answer('s0', { slot: 0 });
+    table.do('lock', 'showKey', 'settle');
+    const told = rows(table, 'player', 'team', 'verdict');
+    expect(told.map(([player]) => player)).toEqual(told.map(([, team]) => team));
+    expect(told.map(([, , verdict]) => verdict)).toEqual(['right', 'none', 'none']);
+  });
 });
 
 describe('time', () => {

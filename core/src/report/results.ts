@@ -65,6 +65,12 @@ function keyOf(state: SittingState, play: QuestionInPlay): string {
   return slots.length > 0 ? texts.join('; ') : (texts[0] ?? '');
 }
 
+/** The seat that a team is, where everybody plays for themselves. */
+const aloneIn = ({ show, seats }: SittingState, team: string): string | null =>
+  show.devices.score === 'players'
+    ? ([...seats.values()].find((seat) => seat.team === team)?.id ?? null)
+    : null;
+
 /** Whoever could have answered and did not: people where each answers, else teams. */
 function silentIn(state: SittingState, play: QuestionInPlay): { team: string; seat: string | null }[] {
   if (kindInPlay(state, play).given === 'nowhere') return [];
@@ -78,7 +84,7 @@ function silentIn(state: SittingState, play: QuestionInPlay): { team: string; se
     ? [...state.seats.values()]
         .filter((seat) => !seat.removed && !whole.has(seat.team))
         .map((seat) => ({ team: seat.team, seat: seat.id, who: seat.id }))
-    : playing(state).map(({ id }) => ({ team: id, seat: null, who: id }));
+    : playing(state).map(({ id }) => ({ team: id, seat: aloneIn(state, id), who: id }));
   return everybody.filter(({ who }) => !play.byWho.has(who));
 }
 

@@ -29,11 +29,6 @@ function isKey({ answer }: Question, id: string): boolean {
 /** The question with one remark mended; the same one where it cannot be. `today` is YYYY-MM-DD. */
 export function mend(question: Question, name: MendName, today: string): Question {
   switch (name) {
-    case 'dropEmpty':
-      return dropOptions(
-        question,
-        (option) => wordsOfOption(option).trim() === '' && !isKey(question, option.id),
-      );
     case 'dropEqual':
       // The key stays, or else the first of those that read alike.
       return dropOptions(question, (option, i, all) => {

@@ -20,7 +20,7 @@ export type RemarkCode =
   | 'nearDuplicate';
 
 /** A change that is safe to make by one click. */
-export type MendName = 'dropEmpty' | 'dropEqual' | 'checkedToday' | 'moreTime';
+export type MendName = 'dropEqual' | 'checkedToday' | 'moreTime';
 
 export interface Remark {
   code: RemarkCode;

@@ -49,7 +49,7 @@ describe('a question', () => {
         ['noKey', null],
       ],
     ],
-    ['an empty option', question('Which?', ['ebb', 'flood', '']), [['emptyOption', 'dropEmpty']]],
+    ['an option left empty, as if it were not there', question('Which?', ['ebb', 'flood', '']), []],
     [
       'an empty option where two are left over only with it',
       question('Which?', ['ebb', '']),

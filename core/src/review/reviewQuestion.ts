@@ -2,7 +2,8 @@ import { isOfShelf } from '../media/media.ts';
 import { mediaOf } from '../media/ofQuestion.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import { wordsOfOption } from '../question/kinds/options.ts';
-import { lacksOf, type Question } from '../question/question.ts';
+import { lacksOf } from '../question/asPlayed.ts';
+import type { Question } from '../question/question.ts';
 import { foldText } from '../text/fold.ts';
 import { plainText } from '../text/markdown.ts';
 import { strangeLetters } from './letters.ts';
@@ -24,11 +25,6 @@ const remark = (
 function lacking(question: Question): Remark[] {
   const { answer } = question;
   const options = 'options' in answer ? answer.options : [];
-  const written = options.filter((option) => wordsOfOption(option).trim() !== '').length;
-  // Dropping an option is safe where it is no key and two others stay.
-  const isKey = (id: string) =>
-    answer.kind === 'choice' ? answer.key === id : answer.kind === 'many' ? answer.keys.includes(id) : false;
-  const emptyKey = options.some((option) => wordsOfOption(option).trim() === '' && isKey(option.id));
   return lacksOf(question).map((lack): Remark => {
     switch (lack) {
       case 'prompt':
@@ -38,7 +34,7 @@ function lacking(question: Question): Remark[] {
       case 'emptyPair':
         return remark('emptyPair', 'must');
       case 'emptyOption':
-        return remark('emptyOption', 'must', {}, written >= 2 && !emptyKey ? 'dropEmpty' : null);
+        return remark('emptyOption', 'must');
       case 'equalOptions': {
         const different = new Set(options.map((option) => foldText(wordsOfOption(option)))).size;
         return answer.kind === 'choice' && keyTwice(question)

@@ -1,4 +1,5 @@
 import { kindOf } from '../question/kinds/index.ts';
+import { allAsPlayed, asPlayed } from '../question/asPlayed.ts';
 import type { Question } from '../question/question.ts';
 import type { Draft, LoggedEvent } from '../sitting/events.ts';
 import { fold } from '../sitting/sitting.ts';
@@ -48,12 +49,14 @@ export const previewDesk = (...given: Parameters<typeof previewState>): DeskView
   deskView(previewState(...given));
 
 function previewState(
-  show: Show,
+  written: Show,
   ref: string | null,
-  question: Question | null,
+  asWritten: Question | null,
   step: PreviewStep,
   round = 0,
 ): SittingState {
+  const show = { ...written, questions: allAsPlayed(written.questions) };
+  const question = asWritten && asPlayed(asWritten);
   const floor = show.teams[0]?.id ?? '';
   const drafts: Draft[] = [
     { type: 'doorsOpened', show, code: 'XXXXX' },

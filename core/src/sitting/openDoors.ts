@@ -1,8 +1,9 @@
+import { allAsPlayed } from '../question/asPlayed.ts';
 import { NO_PACE, type Pace } from '../show/length/pace.ts';
 import type { Show } from '../show/show.ts';
 import type { Actor, LoggedEvent } from './events.ts';
 
-/** The first event of every sitting: the doors of a frozen copy of `show` open; what is switched off stays behind. */
+/** The first event of every sitting: the doors of a frozen copy of `show` open; what is switched off, or was left empty, stays behind. */
 export function openDoors(
   show: Show,
   code: string,
@@ -14,7 +15,11 @@ export function openDoors(
   const copy = JSON.parse(JSON.stringify(show)) as Show;
   return {
     type: 'doorsOpened',
-    show: { ...copy, rounds: copy.rounds.filter((round) => !round.off) },
+    show: {
+      ...copy,
+      rounds: copy.rounds.filter((round) => !round.off),
+      questions: allAsPlayed(copy.questions),
+    },
     code,
     pace,
     seq: 1,

@@ -7,13 +7,25 @@ export function otherReading(text: string): number | null {
   return found && found[2] !== '0' ? Number(`${found[1]}${found[2]}${found[3]}`) : null;
 }
 /** The number at the beginning of a text, with its marks and nothing else. */
-const numberIn = (text: string): string =>
-  /^[+-]?[\d.,]+/.exec(
-    text
-      .normalize('NFKC')
-      .replace(/[\u2212\u2013]/g, '-')
-      .trim(),
-  )?.[0] ?? '';
+const numberIn = (text: string): string => /^[+-]?[\d.,]+/.exec(plainNumber(text))?.[0] ?? '';
+
+/** Digits of any script are figures; Arabic has marks of its own for decimals ("٫") and thousands ("٬"). */
+const plainNumber = (text: string): string =>
+  text
+    .normalize('NFKC')
+    .replace(/[\u2212\u2013]/g, '-')
+    .replaceAll('٫', '.')
+    .replaceAll('٬', '’')
+    .replace(/\p{Nd}/gu, (digit) => `${valueOf(digit)}`)
+    .trim();
+
+/** Digits of a script stand in a row of ten, sometimes one row after another: how far it is along is its value. */
+function valueOf(digit: string): number {
+  const at = digit.codePointAt(0)!;
+  let zero = at;
+  while (/^\p{Nd}$/u.test(String.fromCodePoint(zero - 1))) zero--;
+  return (at - zero) % 10;
+}
 
 /**
  * Reads a typed number: a decimal point or comma, blanks or apostrophes between thousands, a sign
@@ -23,10 +35,7 @@ const numberIn = (text: string): string =>
  * @returns the number and what stands behind it (a unit, trimmed), or null where no number stands first.
  */
 export function readNumber(text: string): { value: number; rest: string } | null {
-  const plain = text
-    .normalize('NFKC')
-    .replace(/[\u2212\u2013]/g, '-')
-    .trim();
+  const plain = plainNumber(text);
   const found = /^([+-]?)\s*((?:\d[\d.,'’\s]*)?\d|[.,]\d+)(e[+-]?\d+)?/i.exec(plain);
   if (!found) return null;
   let digits = found[2]!.replace(/['’\s]/g, '');

@@ -7,7 +7,8 @@ import { foldText, withoutAccents, withoutCase, withoutSigns } from './fold.ts';
 import * as v from 'valibot';
 import { matchText, slipsAllowed } from './match.ts';
 import { readNumber } from './number.ts';
-import { name } from './schemas.ts';
+import { oneLine } from './oneLine.ts';
+import { line, name } from './schemas.ts';
 
 const require = createRequire(import.meta.url);
 const all = { case: true, accents: true, articles: true, slips: true };
@@ -22,6 +23,32 @@ test.each([
 ])('a name harms no other in a list: %j', (typed, kept) => {
   expect(v.parse(name(40), typed)).toBe(kept);
   expect(v.safeParse(name(40), '\u202e\ud800').success).toBe(false);
+});
+
+test('whatever is pasted into a place of one line can be kept', () => {
+  expect(oneLine('1. What?\r\n  A) lamp \n\nB) bell\n')).toBe('1. What? A) lamp B) bell ');
+  fc.assert(
+    fc.property(fc.string({ unit: fc.constantFrom('a', ' ', '\t', '\r', '\n', 'é') }), (text) => {
+      const kept = oneLine(text);
+      expect(v.safeParse(line(400), kept).success).toBe(true);
+      expect(kept.replace(/\s/g, '')).toBe(text.replace(/\s/g, ''));
+    }),
+  );
+});
+
+// Against ICU (CLDR numbering systems), which knows every script that writes figures of ten digits.
+const scripts = Intl.supportedValuesOf('numberingSystem').filter((name) => {
+  const shown = new Intl.NumberFormat(`en-u-nu-${name}`, { useGrouping: false }).format(1234567890);
+  return /^\p{Nd}{10}$/u.test(shown);
+});
+test.each(scripts)('a number typed in digits of %s', (name) => {
+  const typed = (value: number) =>
+    new Intl.NumberFormat(`en-u-nu-${name}`, { useGrouping: false, maximumFractionDigits: 2 }).format(value);
+  for (const value of [0, 9, 56, 1234567890, 3.75])
+    expect(readNumber(typed(value))).toEqual({ value, rest: '' });
+});
+test('Arabic marks of thousands and decimals', () => {
+  expect(readNumber('١٬٢٥٠٫٥ كم')).toEqual({ value: 1250.5, rest: 'كم' });
 });
 
 describe('typed text', () => {

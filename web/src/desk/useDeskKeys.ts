@@ -8,10 +8,12 @@ const typing = (target: EventTarget | null) =>
 /** A focused button keeps Space for itself, as everywhere; a link is not pressed by it anyway. */
 const pressable = (target: EventTarget | null) =>
   target instanceof HTMLElement && target.closest('button, [role="menuitem"]') !== null;
+/** Keys by which somebody goes from button to button, and means the one they came to. */
+const walks = new Set(['Tab', 'ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'Home', 'End', 'Enter']);
 /** The keys of the desk. They keep still while somebody types or a dialog is open. */
 export function useDeskKeys(actions: Action[]): void {
   const desk = useDesk();
-  /** Whether the last that was done here was done by mouse or finger. */
+  /** Whether mouse or finger brought the focus to where it is. */
   let byPointer = false;
   function press(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
@@ -21,7 +23,7 @@ export function useDeskKeys(actions: Action[]): void {
     if (event.key === ' ' && pressable(event.target)) {
       if (!byPointer) return;
       (event.target as HTMLElement).blur();
-    } else if (event.key !== ' ') byPointer = false;
+    } else if (walks.has(event.key)) byPointer = false;
     if (/^[1-9]$/.test(event.key)) {
       const team = desk.view.teams[Number(event.key) - 1];
       if (team && desk.buzzing) desk.buzzFor(team.id);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { plainText, type Results } from '@distaff/core';
+import type { Results } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
+import RichText from '../design/rich/RichText.vue';
 import { useFormat } from '../design/useFormat.ts';
 import { useVerdict, verdictIcon } from '../design/verdict.ts';
 
@@ -40,9 +41,11 @@ const { told } = useVerdict();
           <template v-if="row.number !== rows[i - 1]?.number">
             <td class="mono">{{ row.number }}</td>
             <td>
-              <b>{{ row.category }}</b> {{ plainText(row.prompt) }}<br /><span v-if="row.key" class="muted">{{
-                t('report.key', { key: row.key })
-              }}</span>
+              <b>{{ row.category }}</b> <RichText inline :text="row.prompt" /><br /><span
+                v-if="row.key"
+                class="muted"
+                ><RichText inline :text="t('report.key', { key: row.key })"
+              /></span>
             </td>
             <td class="mono">{{ row.verdict === 'given' ? '' : points(row.value) }}</td>
           </template>

@@ -1,4 +1,5 @@
-import { lacksOf, type Question } from '../../question/question.ts';
+import { lacksOf } from '../../question/asPlayed.ts';
+import type { Question } from '../../question/question.ts';
 import { exactly } from '../../show/length/span.ts';
 import type { RoundRules } from '../../show/rules.ts';
 import { refuse } from '../../sitting/refusal.ts';

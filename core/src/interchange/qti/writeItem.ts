@@ -1,4 +1,5 @@
-import { lacksOf, type Question } from '../../question/question.ts';
+import { asPlayed, lacksOf } from '../../question/asPlayed.ts';
+import type { Question } from '../../question/question.ts';
 import { foldText } from '../../text/fold.ts';
 import { plainText } from '../../text/markdown.ts';
 import { asVersion3, type QtiVersion } from './names.ts';
@@ -58,11 +59,12 @@ function playable(question: Question, version: QtiVersion, placeOf: PlaceOf): Xm
  * Information Model", 2.1 and 3.0).
  */
 export function writeItem(
-  question: Question,
+  written: Question,
   identifier: string,
   version: QtiVersion,
   placeOf: PlaceOf,
 ): string {
+  const question = asPlayed(written);
   const { response, interaction, scoring } = writeAnswer(question, placeOf);
   const [space, schema] = SPACES[version];
   const feedback = (name: string, nodes: XmlNode[]) =>

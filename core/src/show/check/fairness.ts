@@ -1,7 +1,8 @@
 import { formatOf } from '../../formats/index.ts';
 import { layOut } from '../../formats/board/content.ts';
 import { kindOf } from '../../question/kinds/index.ts';
-import { lacksOf } from '../../question/question.ts';
+import { lacksOf } from '../../question/asPlayed.ts';
+
 import type { Round, Show } from '../show.ts';
 import type { ShowFinding } from './finding.ts';
 

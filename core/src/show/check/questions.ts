@@ -1,6 +1,7 @@
 import { formatOf } from '../../formats/index.ts';
 import { filesOf } from '../../media/ofQuestion.ts';
-import { lacksOf, type Question } from '../../question/question.ts';
+import { lacksOf } from '../../question/asPlayed.ts';
+import type { Question } from '../../question/question.ts';
 import { remarksBeside } from '../../review/reviewQuestion.ts';
 import type { Round, Show } from '../show.ts';
 import type { CheckFacts, ShowFinding } from './finding.ts';

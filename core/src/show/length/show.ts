@@ -1,5 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
-import { lacksOf, type Question } from '../../question/question.ts';
+import { lacksOf } from '../../question/asPlayed.ts';
+import type { Question } from '../../question/question.ts';
 import type { RoundRules } from '../rules.ts';
 import type { Round, Show } from '../show.ts';
 import { NO_PACE, type Pace } from './pace.ts';

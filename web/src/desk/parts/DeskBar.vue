@@ -58,7 +58,7 @@ async function copy(link: string): Promise<void> {
   <header class="bar">
     <router-link to="/studio" class="home">{{ t('common.appName') }}</router-link>
     <h1 class="clip grow">{{ desk.view.title }}</h1>
-    <p class="join">
+    <p v-if="desk.view.devices.mode !== 'none'" class="join">
       {{ t('desk.joinAt') }} <b>{{ spoken(address) }}</b> · {{ t('desk.code') }}
       <b class="mono code">{{ desk.view.code }}</b>
     </p>

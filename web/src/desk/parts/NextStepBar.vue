@@ -9,11 +9,13 @@ import { useDesk } from '../useDesk.ts';
 
 /** One wide bar that says in words what Space will do, and does it. */
 const emit = defineEmits<{ next: [] }>();
-const { t } = useI18n();
+const { t, te } = useI18n();
 const { points } = useFormat();
 const desk = useDesk();
 const titleOf = useRoundTitle();
 const sitting = useSitting();
+/** Whether the host must choose something elsewhere first: Space does nothing then. */
+const waits = computed(() => ['rule', 'formatWaits'].includes(desk.view.private.next.code));
 const text = computed(() => {
   const { code, params } = desk.view.private.next;
   const worth = typeof params.points === 'number' ? { points: points(params.points) } : {};
@@ -28,14 +30,15 @@ const text = computed(() => {
   if (code === 'nextQuestion' && params.of === 0) return t('desk.next.nextQuestionOpen', words);
   if (code === 'awardAll' || code === 'showKeyAwardAll')
     return t(`desk.next.${code}`, Number(params.count), { named: { n: params.count } });
-  return t(`desk.next.${code}`, words);
+  const ofNoPoints = `desk.nextOfNoPoints.${code}`;
+  return t(params.points === 0 && te(ofNoPoints) ? ofNoPoints : `desk.next.${code}`, words);
 });
 </script>
 
 <template>
   <footer class="bar">
     <button type="button" :class="{ wait: desk.view.private.next.code === 'rule' }" @click="emit('next')">
-      <kbd>Space</kbd>
+      <kbd v-if="!waits">Space</kbd>
       <span class="what" aria-live="polite">{{ text }}</span>
       <span v-if="desk.view.private.paceHeld !== null" class="pace">{{
         t(desk.view.private.paceHeld ? 'desk.paceHeld' : 'desk.paceRuns')

@@ -65,7 +65,12 @@ const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.roun
         <v-icon :icon="item.state === 'done' ? mdiCheck : mdiChevronRight" size="18" />
         <span>{{ item.title }}</span>
         <p v-if="item.state === 'on' && item.round !== null && progress" class="muted">
-          {{ t('desk.progress', { used: progress.played, all: progress.of }) }}
+          {{
+            t(desk.view.round?.format === 'counterweight' ? 'desk.progressCovers' : 'desk.progress', {
+              used: progress.played,
+              all: progress.of,
+            })
+          }}
         </p>
         <v-btn
           v-if="canBegin && item.round !== null && item.state !== 'on'"

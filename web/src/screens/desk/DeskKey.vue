@@ -13,9 +13,10 @@ const { t } = useI18n();
 const { question: own } = defineProps<{ question: QuestionForHost }>();
 
 interface Row {
+  /** What it belongs to, where pairs are matched. */
+  left?: OptionView;
   sign: string;
   option: OptionView | undefined;
-  partner?: OptionView | undefined;
   key: boolean;
 }
 const rows = computed<Row[]>(() => {
@@ -25,7 +26,7 @@ const rows = computed<Row[]>(() => {
   if (control.type === 'match')
     return control.left.map((left, i) => {
       const slot = key.slots[i]!;
-      return { sign: letterOf(slot), option: left, partner: options[slot], key: true };
+      return { left, sign: letterOf(slot), option: options[slot], key: true };
     });
   return options.map((option, slot) => ({ sign: letterOf(slot), option, key: key.slots.includes(slot) }));
 });
@@ -37,8 +38,8 @@ const facts = computed(() =>
 <template>
   <ol v-if="rows.length" class="options">
     <li v-for="(row, i) in rows" :key="i" :class="{ key: row.key }">
+      <OptionContent v-if="row.left" class="grow" :option="row.left" />
       <b class="letter">{{ row.sign }}</b> <OptionContent class="grow" :option="row.option" />
-      <OptionContent v-if="row.partner" class="grow" :option="row.partner" />
       <span v-if="row.key" class="tag"><v-icon :icon="mdiCheckBold" size="16" /> {{ t('desk.key') }}</span>
     </li>
   </ol>

@@ -10,6 +10,7 @@ import { useWonLines } from '../../design/useWonLines.ts';
 import { useHowTo } from '../../design/useHowTo.ts';
 import { useRules } from '../../design/useRules.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
+import { useOwnWords } from './useOwnWords.ts';
 
 /** The handset between two questions: whose choice it is, how it is played, who stands where. */
 const { view, seat } = defineProps<{ view: PublicView; seat: SeatView }>();
@@ -17,6 +18,7 @@ const emit = defineEmits<{ act: [act: object] }>();
 const { t } = useI18n();
 const { points, place } = useFormat();
 const { told } = useRules();
+const own = useOwnWords();
 const teamName = (id: string) => view.teams.find((team) => team.id === id)?.name ?? '';
 const ownTurn = computed(() => view.turn === seat.team);
 /** Before anything was won everybody would share the first place: that tells nothing. */
@@ -26,20 +28,20 @@ const title = computed(() => {
   const { round, phase } = view;
   if (phase === 'closed')
     return seat.standing && placed.value
-      ? t('handset.finalPlace', { place: place(seat.standing.place) })
+      ? own(view, 'finalPlace', { place: place(seat.standing.place) })
       : '';
   if (round?.format === 'interlude') return view.roundTitle || t(`common.interludes.${round.what}`);
   if (round?.format === 'counterweight' && round.choosing)
     return round.choosing === seat.team
-      ? t('handset.liftOwn')
+      ? own(view, 'lift')
       : t('handset.liftOther', { team: teamName(round.choosing) });
   if (round?.format === 'quiz' || round?.format === 'knockout')
     return round.played < round.of
       ? t('common.questionOf', { n: round.played + 1, of: round.of })
       : t('handset.roundOver');
   if (round?.format === 'counterweight')
-    return ownTurn.value ? t('handset.nextOwn') : t('handset.nextOther', { team: teamName(view.turn) });
-  return ownTurn.value ? t('handset.turnOwn') : t('handset.turnOther', { team: teamName(view.turn) });
+    return ownTurn.value ? own(view, 'next') : t('handset.nextOther', { team: teamName(view.turn) });
+  return ownTurn.value ? own(view, 'turn') : t('handset.turnOther', { team: teamName(view.turn) });
 });
 const lives = computed(() => {
   const { round } = view;

@@ -10,6 +10,7 @@ import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import HandsetOptions from './HandsetOptions.vue';
+import { useOwnWords } from './useOwnWords.ts';
 
 /** A question as somebody sees it who cannot answer it now: waiting, having answered, or at the key. */
 const { question, seat, view } = defineProps<{
@@ -20,6 +21,7 @@ const { question, seat, view } = defineProps<{
 const { t } = useI18n();
 const { change } = useFormat();
 const { told } = useVerdict();
+const own = useOwnWords();
 
 const name = (team: string | null) => view.teams.find((one) => one.id === team)?.name ?? '';
 const onFloor = computed(() => question.mode === 'everyone' || question.floor === seat.team);
@@ -81,7 +83,7 @@ const gains = computed(() => {
     />
 
     <div v-if="seat.given" class="given">
-      <p class="small">{{ t(memberwise ? 'handset.givenAlone' : 'handset.given') }}</p>
+      <p class="small">{{ memberwise ? t('handset.alone.given') : own(view, 'given') }}</p>
       <p class="answerText">
         <span v-for="sign in signs" :key="sign" class="eyelet">{{ sign }}</span>
         <GivenAnswer
@@ -105,7 +107,7 @@ const gains = computed(() => {
         view.devices.mode !== 'none'
       "
     >
-      {{ t('handset.lockedNone') }}
+      {{ own(view, 'lockedNone') }}
     </p>
 
     <p v-if="verdict" class="verdict" :class="verdict">

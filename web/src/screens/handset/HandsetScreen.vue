@@ -14,6 +14,7 @@ import HandsetBetween from './HandsetBetween.vue';
 import HandsetBuzzer from './HandsetBuzzer.vue';
 import HandsetLive from './HandsetLive.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
+import { useOwnWords } from './useOwnWords.ts';
 
 /** The handset as a picture of what its seat may see: one thing at a time, a line below says what goes on. */
 const { view, seat, now, connected, sending } = defineProps<{
@@ -26,6 +27,7 @@ const { view, seat, now, connected, sending } = defineProps<{
 const emit = defineEmits<{ answer: [answer: object]; buzz: []; act: [act: object] }>();
 const { t } = useI18n();
 const { points } = useFormat();
+const words = useOwnWords();
 
 const own = computed(() => view.teams.find((team) => team.id === seat.team) ?? null);
 const score = computed(() => seat.standing?.score ?? own.value?.score ?? 0);
@@ -83,7 +85,7 @@ const line = computed(() => {
   if (!q) {
     if (view.round?.format !== 'board') return t('handset.line.between');
     return view.turn === seat.team
-      ? t('handset.line.ownBoard')
+      ? words(view, 'choosing')
       : t('handset.line.board', { team: teamName(view.turn) });
   }
   if (q.step === 'open') {
@@ -91,7 +93,7 @@ const line = computed(() => {
     if (q.mode === 'everyone') return t('handset.line.everyone');
     if (q.floor === null) return t('handset.line.buzz');
     return q.floor === seat.team
-      ? t('handset.line.own')
+      ? words(view, 'floor')
       : t('handset.line.other', { team: teamName(q.floor) });
   }
   if (q.step === 'picked' || q.step === 'posed') return t('handset.line.posed');

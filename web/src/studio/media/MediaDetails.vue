@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isOfShelf, type Cut, type Picture, type Sound, type Video } from '@distaff/core';
+import { isOfShelf, oneLine, type Cut, type Picture, type Sound, type Video } from '@distaff/core';
 import { mdiCrop, mdiSwapHorizontal } from '@mdi/js';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -143,7 +143,7 @@ async function cut(part: Cut | null): Promise<void> {
         </div>
         <v-form class="form" @submit.prevent="save">
           <v-textarea
-            v-model="alt"
+            :model-value="alt"
             v-first-focus
             rows="2"
             auto-grow
@@ -151,6 +151,7 @@ async function cut(part: Cut | null): Promise<void> {
             :label="t(`media.alt.${kind}`)"
             :hint="t(`media.altHint.${kind}`)"
             persistent-hint
+            @update:model-value="alt = oneLine($event)"
             @keydown.enter.exact.prevent="save"
           />
           <v-text-field

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cellId, MAX_CATEGORIES, MAX_VALUES, swapCells } from '@distaff/core';
+import { cellId, MAX_CATEGORIES, MAX_VALUES, oneLine, swapCells } from '@distaff/core';
 import { mdiClose, mdiDragHorizontal, mdiDragVertical, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
@@ -139,11 +139,12 @@ async function pick(id: string): Promise<void> {
               <Glyph :path="mdiDragVertical" :size="18" />
             </button>
             <textarea
-              v-model="category.name"
+              :value="category.name"
               rows="2"
               maxlength="60"
               :placeholder="t('studio.category', { n: r + 1 })"
               :aria-label="t('studio.categoryName', { n: r + 1 })"
+              @input="category.name = oneLine(($event.target as HTMLTextAreaElement).value)"
               @keydown.enter.prevent
             />
             <button

@@ -34,7 +34,7 @@ const byKey = place !== null && document.activeElement?.matches(':focus-visible'
 const picking = ref(false);
 const kept = ref(false);
 onMounted(() => {
-  if (bank.sets.length === 0) void bank.loadSets();
+  void bank.needSets();
 });
 
 const question = computed(() => place?.question ?? null);

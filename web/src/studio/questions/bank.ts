@@ -78,6 +78,7 @@ export const useBank = defineStore('bank', () => {
     }
   }
 
+  let known = false;
   const loadSets = () =>
     guarded(async () => {
       // A guest has no library: the tags are those of the one set.
@@ -86,7 +87,10 @@ export const useBank = defineStore('bank', () => {
       const [own, used] = await Promise.all([server.sets(false), server.tags(only)]);
       sets.value = own.sets;
       tags.value = used.tags.map(({ tag }) => tag);
+      known = true;
     });
+  /** For whoever can do with sets as they were a while ago; there may be none. */
+  const needSets = () => (known ? undefined : loadSets());
 
   const asSent = () => ({
     ...query,
@@ -252,6 +256,7 @@ export const useBank = defineStore('bank', () => {
     loaded,
     problem,
     loadSets,
+    needSets,
     search,
     ensure,
     patch,

@@ -16,7 +16,7 @@ import { server, type QuestionLine, type StoredQuestion } from '../../api/server
 
 const today = () => new Date().toISOString().slice(0, 10);
 /** Mends that a host may make on many questions without looking at each. */
-const SAFE_FOR_ALL: readonly MendName[] = ['dropEmpty', 'dropEqual', 'moreTime'];
+const SAFE_FOR_ALL: readonly MendName[] = ['dropEqual', 'moreTime'];
 
 /** The check of one set: its questions, what is remarked on them, and the mends made. */
 export const useReview = defineStore('review', () => {

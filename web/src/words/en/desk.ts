@@ -68,6 +68,7 @@ export const desk = {
   byRulingRevised: '{verdict}, ruled later: {prompt}',
   now: 'Now',
   progress: '{used} of {all} questions played',
+  progressCovers: '{used} of {all} covers lifted',
   turnsTaken: 'Turns so far',
   teams: 'Teams',
   players: 'no players | {n} player | {n} players',
@@ -240,6 +241,13 @@ export const desk = {
     leave: 'Back to the board',
     leaveList: 'Done with this question: go on',
     over: 'The show is over – see the results',
+  },
+  /** Where a question is worth nothing by itself. */
+  nextOfNoPoints: {
+    handOn: 'Hand on to {team}',
+    handOnByBuzz: 'Open to the others by buzz',
+    award: '{team} was right: go on',
+    showKeyAward: 'Show the key: {team} was right',
   },
   waits: { counterweight: '{team} has a cover lifted: choose who lifts, then the cover' },
   keyList: {

@@ -33,7 +33,6 @@ export const review = {
   remarks: '{n} remark | {n} remarks',
   weights: { must: 'Must be mended', should: 'To look at', may: 'Good to know' },
   mends: {
-    dropEmpty: 'Drop what is empty',
     dropEqual: 'Drop the double',
     checkedToday: 'I checked it: true today',
     moreTime: 'Make the clock longer',
