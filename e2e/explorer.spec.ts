@@ -118,6 +118,8 @@ async function together(app: App, browser: Browser, number: number, hand: Hand) 
   for (const who of names) none(await watches[who]!.wrong(), hand);
 }
 
+// Each is long: both workers take from them.
+test.describe.configure({ mode: 'parallel' });
 for (let number = FIRST; number < FIRST + WALKS; number++)
   test(`a stranger presses anything, walk ${number}`, async ({ app, browser }) => {
     test.setTimeout(400_000);

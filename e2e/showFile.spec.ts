@@ -18,12 +18,16 @@ test('a whole show leaves as one file, is deleted, comes in again with its pictu
   await host.makeShow(show);
   await page.goto('/studio');
 
+  /** Nothing is asked for that is not there: it would stand in the console as an error. */
+  const missed: string[] = [];
+  page.on('response', (response) => response.status() === 404 && missed.push(response.url()));
   const menu = page.getByRole('button', { name: /Travelling show/ });
   await menu.click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByText('Save the show as a file').click(),
   ]);
+  expect(missed).toEqual([]);
   const zip = info.outputPath('show.zip');
   await download.saveAs(zip);
   expect(download.suggestedFilename()).toBe('Travelling show.zip');

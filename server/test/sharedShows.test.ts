@@ -127,6 +127,18 @@ describe('the desk', () => {
       (await who.call('GET', '/api/sittings')).json.sittings.map((one: { id: string }) => one.id);
     expect((await ids(jory)).sort()).toEqual(sittings.map((one) => one.id).sort());
     expect(await ids(owner)).toEqual(expect.arrayContaining(sittings.map((one) => one.id)));
+    // Two of one evening are told apart by who opened them.
+    const openers = async (who: Host) => {
+      const { json } = await who.call('GET', '/api/sittings');
+      const lines = json.sittings as { id: string; openedBy: string | null }[];
+      return sittings.map(({ id }) => lines.find((one) => one.id === id)!.openedBy);
+    };
+    const named = (await openers(owner))[1];
+    expect([await openers(owner), await openers(jory)]).toEqual([
+      [null, named],
+      [expect.any(String), null],
+    ]);
+    expect(named).toBe('Jory');
     // The link without an account is given out by whoever opened the doors.
     const link = (who: Host) => who.call('POST', `/api/sittings/${sittings[0]!.id}/desk-link`);
     expect([(await link(jory)).status, (await link(owner)).status]).toEqual([403, 200]);

@@ -83,8 +83,9 @@ function combined(
       return { share: mean, amount, verdict: ruled ? verdictOf(mean) : null };
     }
     case 'first': {
-      const i = byTime.find((one) => own[one]!.share > 0) ?? byTime[0]!;
-      return of(i);
+      // Half right is not right, but better than what is wrong.
+      const atLeast = (share: number) => byTime.find((one) => own[one]!.share >= share);
+      return of(atLeast(1) ?? atLeast(Number.MIN_VALUE) ?? byTime[0]!);
     }
     case 'majority': {
       const votes = new Map<string, number[]>();

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { defaultDoors, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
-import type { Command, Devices, Round, RoundRules, Show } from '../index.ts';
+import type { AnswerContent, Command, Devices, Round, RoundRules, Show } from '../index.ts';
 import { rulesWith } from '../show/rules.ts';
+import { quizOf as kindsOf } from './test/quizOf.ts';
 import { CLOCK, question, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
 
 const options = ['right', 'wrong', 'other'].map((text, i) => ({ id: `k${i + 1}`, text }));
@@ -160,6 +161,23 @@ describe('members who answer each for themselves', () => {
     ];
     expect(grown('majority', tied)).toEqual([0, 0, 0]);
     expect(grown('mean', tied)).toEqual([33, 0, 0]);
+  });
+  test('the first right answer is the first that is all right, where there is one', () => {
+    const options = ['a', 'b', 'c'].map((text) => ({ id: text, text }));
+    const many: AnswerContent = { kind: 'many', options, keys: ['a', 'b'], marking: 'minus' };
+    const table = new Table(kindsOf([many], {}, { mode: 'each', combine: 'first' }));
+    table.send({ type: 'takeSeat', seat: 's3', token: 's3', name: 'More', team: 't0' }, seatActor('s3'));
+    opened(table.do('begin'));
+    for (const [seat, slots] of [
+      ['s0', [0]],
+      ['s3', [0, 1]],
+      ['s1', [1]],
+    ] as const) {
+      table.now += 1000;
+      table.answer(seat, { slots });
+    }
+    if (table.state.question!.step === 'open') table.do('lock');
+    expect(table.do('settle').scores()).toEqual([100, 50, 0]);
   });
   test('a ruling that comes later reckons with the members of then: who came since dilutes no mean', () => {
     const table = new Table(showOf([quizOf(2)], { mode: 'each', combine: 'mean' }));

@@ -10,7 +10,7 @@ import {
 } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
-import { SittingRow } from './models.ts';
+import { AccountRow, SittingRow } from './models.ts';
 import { readResults, workOut, writePlayed, writeResults, type KeptResults } from './results.ts';
 
 export interface SittingInfo {
@@ -24,6 +24,11 @@ export interface SittingInfo {
   closedAt: string | null;
   /** Tried with stand-ins: in no list and no result. */
   rehearsal: boolean;
+}
+
+/** A sitting in somebody's list, with the name of whoever opened it where that is somebody else. */
+export interface ListedSitting extends SittingInfo {
+  openedBy: string | null;
 }
 
 /** The log of a sitting cannot be read: it is set aside, and nothing of it is touched. */
@@ -171,7 +176,7 @@ export class Sittings {
     accountId: string,
     limit: number,
     offset: number,
-  ): Promise<{ sittings: SittingInfo[]; total: number }> {
+  ): Promise<{ sittings: ListedSitting[]; total: number }> {
     const { rows, count } = await SittingRow.findAndCountAll({
       where: { ...this.#of(accountId), rehearsal: false },
       order: [
@@ -181,7 +186,11 @@ export class Sittings {
       limit,
       offset,
     });
-    return { sittings: rows.map(info), total: count };
+    const others = [...new Set(rows.map((row) => row.accountId))].filter((id) => id !== accountId);
+    const accounts = await AccountRow.findAll({ where: { id: others }, attributes: ['id', 'name'] });
+    const nameOf = new Map(accounts.map(({ id, name }) => [id, name]));
+    const sittings = rows.map((row) => ({ ...info(row), openedBy: nameOf.get(row.accountId) ?? null }));
+    return { sittings, total: count };
   }
 
   /** Open sittings in which time may have to act: those in which a clock ever ran, seen since `since` (ms). */

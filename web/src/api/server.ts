@@ -25,6 +25,7 @@ import type {
   StoredShow,
   ShowAccess,
   ShowSummary,
+  ListedSitting,
   SittingInfo,
   SittingResults,
   StoredSet,
@@ -197,7 +198,10 @@ export const server = {
 
   address: () => call<{ players: string | null }>('GET', '/api/address'),
   sittings: (offset: number, limit: number) =>
-    call<{ sittings: SittingInfo[]; total: number }>('GET', `/api/sittings?limit=${limit}&offset=${offset}`),
+    call<{ sittings: ListedSitting[]; total: number }>(
+      'GET',
+      `/api/sittings?limit=${limit}&offset=${offset}`,
+    ),
   sitting: (id: string) => call<SittingInfo>('GET', `/api/sittings/${id}`),
   deskLink: (id: string) => call<{ key: string }>('POST', `/api/sittings/${id}/desk-link`),
   closeDeskLink: (id: string) => call<null>('DELETE', `/api/sittings/${id}/desk-link`),

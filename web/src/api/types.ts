@@ -69,6 +69,10 @@ export interface SittingInfo {
   openedAt: string;
   closedAt: string | null;
 }
+export interface ListedSitting extends SittingInfo {
+  /** The name of whoever opened it, where that is somebody else. */
+  openedBy: string | null;
+}
 export interface SittingResults {
   sitting: SittingInfo;
   results: Results;

@@ -17,7 +17,11 @@ const library = useLibrary();
       <li v-for="sitting in library.sittings" :key="sitting.id">
         <div class="grow">
           <span class="title clip">{{ sitting.title }}</span>
-          <span class="muted">{{ day(sitting.openedAt) }}</span>
+          <span class="muted">{{
+            [day(sitting.openedAt), sitting.openedBy && t('studio.openedBy', { name: sitting.openedBy })]
+              .filter(Boolean)
+              .join(' · ')
+          }}</span>
           <span v-if="!sitting.closedAt" class="open"
             >{{ t('studio.open') }} · <span class="mono">{{ sitting.code }}</span></span
           >

@@ -1,7 +1,7 @@
 import type { Situation } from '@distaff/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { server, type ShowSummary, type SittingInfo } from '../api/server.ts';
+import { server, type ShowSummary, type ListedSitting } from '../api/server.ts';
 import { newShow } from './newShow.ts';
 
 const PAGE = 30;
@@ -10,7 +10,7 @@ const PAGE = 30;
 export const useLibrary = defineStore('library', () => {
   const shows = ref<ShowSummary[]>([]);
   const totalShows = ref(0);
-  const sittings = ref<SittingInfo[]>([]);
+  const sittings = ref<ListedSitting[]>([]);
   const totalSittings = ref(0);
   /** Whether the listed shows are the deleted ones: changes with the list, not before it. */
   const deletedOnes = ref(false);

@@ -44,8 +44,10 @@ export async function fetched(file: string): Promise<MediaFile | null> {
   let blob: Blob;
   if (isOfShelf(file)) blob = await drawn(file);
   else {
-    let response = await fetch(pictureUrl(file, 'large'), { headers: { accept: 'image/png,image/jpeg' } });
-    if (!response.ok) response = await fetch(fileUrl(file));
+    const { headers } = await fetch(fileUrl(file), { method: 'HEAD' });
+    const response = await (headers.get('content-type')?.startsWith('image/')
+      ? fetch(pictureUrl(file, 'large'), { headers: { accept: 'image/png,image/jpeg' } })
+      : fetch(fileUrl(file)));
     if (!response.ok) return null;
     blob = await response.blob();
   }

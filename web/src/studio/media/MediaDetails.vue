@@ -143,8 +143,8 @@ async function cut(part: Cut | null): Promise<void> {
         </div>
         <v-form class="form" @submit.prevent="save">
           <v-textarea
-            :model-value="alt"
             v-first-focus
+            :model-value="alt"
             rows="2"
             auto-grow
             maxlength="300"

@@ -110,8 +110,10 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
               empty
               :min="-1000000"
               :max="1000000"
-              :label="t('studio.cellValue')"
-              :hint="t('studio.cellValueHint', { n: points(place.usual) })"
+              :label="t(cell ? 'studio.cellValue' : 'studio.questionValue')"
+              :hint="
+                t(cell ? 'studio.cellValueHint' : 'studio.questionValueHint', { n: points(place.usual) })
+              "
               @update:model-value="place.setValue($event)"
             />
           </template>
