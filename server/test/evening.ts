@@ -13,7 +13,7 @@ import {
   type HostCommand,
   type Question,
   type Round,
-  type RoundOf,
+ 
   type RoundRules,
   type SeatView,
   type Show,
@@ -34,10 +34,13 @@ const choice = (id: string): Question => ({
   },
 });
 
+/** Where a whole round would be long: what makes it short. */
+const short: Partial<Record<FormatName, object>> = { counterweight: { covers: 3, most: 5 } };
+
 /** Every format in which something is asked, with every floor that it can have. */
 export const matrix = formatNames.flatMap((format) => {
-  const { prescribes } = formatOf(format);
-  if (format === 'interlude') return [];
+  const { asks, prescribes } = formatOf(format);
+  if (asks === 'nothing') return [];
   return (prescribes?.floor ? [prescribes.floor] : floors).map((floor) => ({ format, floor }));
 });
 
@@ -47,21 +50,15 @@ export function showWith(format: FormatName, floor: RoundRules['floor']): Show {
   const round = newRound(format, newId) as Round;
   const afterWrong = { everyone: 'close', turn: 'handOn', buzz: 'buzz' } as const;
   round.rules = rulesWith({
+    afterWrong: afterWrong[floor],
+    penalty: 'full',
     ...formatOf(format).prescribes,
     floor,
-    afterWrong: afterWrong[floor],
-    penalty: format === 'counterweight' ? 'none' : 'full',
     clock: null,
     lockout: 0,
   });
-  if (format === 'board')
-    (round as RoundOf<'board'>).content = {
-      categories: [{ id: 'c', name: 'Knots' }],
-      values: ids.map((id, i) => ({ id, points: 100 * (i + 1) })),
-      cells: Object.fromEntries(ids.map((id) => [`c:${id}`, { question: id, value: null }])),
-    };
-  else (round as RoundOf<'quiz'>).content.items = ids.map((id) => ({ id, points: null }));
-  if (round.format === 'counterweight') Object.assign(round.content, { covers: 3, most: 5 });
+  const content = { ...round.content, ...short[format] };
+  round.content = formatOf(format).filled(content, ids) as Round['content'];
   return {
     title: format,
     teams: TEAMS.map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),

@@ -6,18 +6,12 @@ import type { Show } from '../show/show.ts';
 import type { Draft, LoggedEvent } from '../sitting/events.ts';
 import type { Refusal } from '../sitting/refusal.ts';
 
-/** Something about a round's content that the host should know before the doors open. */
+/**
+ * Something about a round's content that the host should know before the doors open. Which codes there are
+ * says each format (`harm`); the words belong to the interface.
+ */
 export interface Finding {
-  code:
-    | 'cellUnfinished'
-    | 'noPlayableCell'
-    | 'categoryUnnamed'
-    | 'turnsUneven'
-    | 'questionUnfinished'
-    | 'noQuestions'
-    | 'coversNotBalanced'
-    | 'nothingToWin'
-    | 'comesRoundAgain';
+  code: string;
   /** The part of the content meant, as the format names it. */
   ref: string | null;
   question: string | null;
@@ -45,6 +39,25 @@ export interface Place {
   of: number | null;
 }
 
+/** A place of a round as it is written, where a question lies or may lie. */
+export interface WrittenPlace {
+  /** How editors and findings name it. */
+  id: string;
+  /** How the round names it in play, where chance did nothing. */
+  ref: string;
+  /** What people call it: the category; empty where its number says it. */
+  label: string;
+  question: string | null;
+  /** What the round gives for it, before the weight of its question. */
+  points: number;
+}
+
+/** What somebody does for whom a round waits. */
+export type Move = { type: 'choose'; ref: string } | { type: 'act'; act: object };
+
+/** A question that was settled, or settled anew after a ruling changed. */
+export type Settled = (Draft & { type: 'settled' }) | (Draft & { type: 'resettled' });
+
 /** A question that a format brings into play. `ref` is the format's own name for its place. */
 export type Picked = Pick<Draft & { type: 'picked' }, 'ref' | 'question' | 'points'>;
 
@@ -57,6 +70,12 @@ export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
  * with an object of this shape and touches no line of the engine.
  */
 export interface Format<Content, State, View, Dealt> {
+  /** Whether questions are asked in it, one at a time of all; what stands between rounds asks nothing. */
+  readonly asks: 'together' | 'nothing';
+  /** Rules that suit it: with which a new round begins, without phones too, and which no situation changes. */
+  readonly suits: { anew: Partial<RoundRules>; aloud: Partial<RoundRules>; always: Partial<RoundRules> };
+  /** Its own findings, and how much harm each does before thirty people: from 1, the worst, to 99. */
+  readonly harm: Readonly<Record<string, number>>;
   /** Whether the team in turn chooses what is played, also where others answer. */
   readonly chosen: boolean;
   /** Whether it is ranked by something else than points, so that it has a winner of its own. */
@@ -65,8 +84,14 @@ export interface Format<Content, State, View, Dealt> {
   readonly seenBetween: boolean;
   /** Rules that this format prescribes, whatever the round says. */
   readonly prescribes: Partial<RoundRules>;
-  /** The questions that a round holds. */
-  questionsOf(content: Content): string[];
+  /** A round of it with nothing in it yet. `newId` makes ids. */
+  blank(newId: () => string): Content;
+  /** Every place that its content has, in the order in which it is written. */
+  places(content: Content): WrittenPlace[];
+  /** The content with these questions, and no others, on its places in order; those that find none are left out. */
+  filled(content: Content, questions: readonly string[]): Content;
+  /** The same content with other questions; `at` is asked for each place that has one. */
+  withQuestions(content: Content, at: (place: WrittenPlace & { question: string }) => string): Content;
   /** What the host should know before the doors open. */
   findings(
     content: Content,
@@ -76,17 +101,25 @@ export interface Format<Content, State, View, Dealt> {
   ): Finding[];
   /** What chance decides at the beginning; written into the log, so that replay draws nothing. */
   deal(content: Content, questions: Record<string, Question>, random: Random): Dealt;
+  /** What is dealt where chance has no part, and unfinished questions are shown as well: for a preview. */
+  asWritten(content: Content, questions: Record<string, Question>): Dealt;
   /** `dealt` is what was written; logs of earlier versions have none. */
   begin(content: Content, questions: Record<string, Question>, dealt: Dealt | undefined): State;
   /** The place that comes next by itself, or null where people choose it or nothing is left. */
   next(state: State): string | null;
   /** Brings the question of a place into play. */
-  choose(state: State, ref: string, table: Table): Picked | Refusal;
+  choose(state: State, ref: string, table: Table, random: Random): Picked | Refusal;
   place(state: State, ref: string): Place;
   /** Whose choice the round waits for between two questions, other than that of the next question. */
   waitsFor(state: State): string | null;
   /** An act of the format's own. */
-  act(state: State, act: unknown, table: Table, by: By): Draft[] | Refusal;
+  act(state: State, act: unknown, table: Table, by: By, random: Random): Draft[] | Refusal;
+  /** What a stand-in would do while the round waits for people; null where it does not. */
+  move(state: State, table: Table, random: Random): Move | null;
+  /** What follows from a question that is settled, beside its points: a penalty, a line. `state` is that before. */
+  follows(state: State, settled: Settled, table: Table): Draft[];
+  /** Whose turn it is after a question, where that is for the format to say; null where the rules say it. */
+  turn(state: State): string | null;
   /** Whether an answer of this team counts; where not, it may answer for honour. */
   counts(state: State, team: string): boolean;
   /**
@@ -105,6 +138,14 @@ export interface Format<Content, State, View, Dealt> {
   counted(state: State, team: string, rules: RoundRules): number;
   /** What the round adds to the cloth; `won` gives the teams that were right at a place. */
   cloth(state: State, won: (ref: string) => readonly string[]): ClothRow[];
+  /** Which of its sort it is, where it has sorts; null where the name of the format says it. */
+  sort(content: Content): string | null;
+  /** What it does beside being played: it thanks those whose work is shown, or explains what follows. */
+  does(content: Content): 'thanks' | 'explains' | null;
+  /** What is read in it between questions: words, or seconds where they are known. */
+  reads(content: Content): string | { seconds: number };
+  /** How long it takes where nothing is asked (s), and whether it is written so; null where questions say it. */
+  lasts(content: Content): { seconds: number; fixed: boolean } | null;
   /** Numbers of its content that are told when it is explained how it is played. */
   facts(content: Content): Record<string, number>;
   /** What everybody may see of it; holds no question and no key. */
@@ -124,6 +165,16 @@ export interface ClothRow {
 
 /** What most formats have in common; each takes it and says what differs. */
 export const usual = {
+  asks: 'together' as 'together' | 'nothing',
+  suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
+  harm: {} as Record<string, number>,
+  move: (): Move | null => null,
+  follows: (): Draft[] => [],
+  turn: (): string | null => null,
+  sort: (): string | null => null,
+  does: (): 'thanks' | 'explains' | null => null,
+  reads: (): string | { seconds: number } => '',
+  lasts: (): { seconds: number; fixed: boolean } | null => null,
   chosen: false,
   ranksOtherwise: false,
   seenBetween: false,

@@ -3,8 +3,8 @@ import type { Question } from '../question/question.ts';
 import { shuffledOrder, type Random } from '../random/shuffle.ts';
 import { exactly, type Span } from '../show/length/span.ts';
 import { refuse, type Refusal } from '../sitting/refusal.ts';
-import type { ClothRow, Finding, Picked, Place } from './format.ts';
-import type { Sequence } from './items.ts';
+import type { ClothRow, Finding, Picked, Place, WrittenPlace } from './format.ts';
+import { MAX_ITEMS, type Sequence } from './items.ts';
 
 /** What chance decided: the items that can be played, in the order of play. */
 export interface DealtSequence {
@@ -16,6 +16,38 @@ export interface SequenceState {
   /** How many were played; counts on where they come round again. */
   played: number;
 }
+
+/** What is found in any list, and how much harm it does. */
+export const sequenceHarm = { noQuestions: 3, questionUnfinished: 13 };
+
+/** The places of a list; where its questions do not pay, all are worth nothing. */
+export const placesInList = ({ items, points }: Sequence, pays = true): WrittenPlace[] =>
+  items.map((item, i) => ({
+    id: item.id,
+    ref: String(i),
+    label: '',
+    question: item.id,
+    points: pays ? (item.points ?? points) : 0,
+  }));
+
+/** A list of these questions, each worth what the list says. */
+export const filledList = <Content extends Sequence>(
+  content: Content,
+  questions: readonly string[],
+): Content => ({ ...content, items: questions.slice(0, MAX_ITEMS).map((id) => ({ id, points: null })) });
+
+/** A list with other questions in the same places. */
+export const listWith = <Content extends Sequence>(
+  content: Content,
+  at: (place: WrittenPlace & { question: string }) => string,
+): Content => {
+  const places = placesInList(content);
+  const items = content.items.map((item, i) => ({ ...item, id: at({ ...places[i]!, question: item.id }) }));
+  return { ...content, items };
+};
+
+/** All items in the order in which they are written, also those that are unfinished. */
+export const listAsWritten = ({ items }: Sequence): DealtSequence => ({ order: items.map(({ id }) => id) });
 
 const playable = ({ items }: Sequence, questions: Record<string, Question>): string[] =>
   items.map(({ id }) => id).filter((id) => questions[id] && lacksOf(questions[id]).length === 0);

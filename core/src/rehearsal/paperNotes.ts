@@ -1,7 +1,9 @@
+import { formatOf } from '../formats/index.ts';
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from '../show/show.ts';
 import type { Clock } from '../sitting/clock.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
+import { paperOf } from './papers.ts';
 import { majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 
 /** A question as somebody with pencil and paper would note it while it is played. */
@@ -92,16 +94,12 @@ function standing(log: readonly LoggedEvent[]): LoggedEvent[] {
   return log.filter((event) => !dead.has(event.seq));
 }
 
-const writtenValue = (round: Round, ref: string, question: Question): number => {
-  if (round.format === 'board') {
-    const column = round.content.values.find((one) => ref.endsWith(`:${one.id}`));
-    return (round.content.cells[ref]?.value ?? column?.points ?? 0) * question.weight;
-  }
-  if (round.format === 'quiz' || round.format === 'knockout') {
-    const item = round.content.items.find((one) => one.id === question.id);
-    return (item?.points ?? round.content.points) * question.weight;
-  }
-  return 0;
+/** What the round gives for a question, as it is written. */
+const writtenValue = ({ format, content }: Round, question: Question): number => {
+  const place = formatOf(format)
+    .places(content)
+    .find((one) => one.question === question.id);
+  return (place?.points ?? 0) * question.weight;
 };
 
 /** Notes down what a log tells, with nothing of the engine that keeps the scores. */
@@ -157,7 +155,8 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         break;
       }
       case 'scored':
-        if (event.cause.by === 'hand')
+        // A cover that was lifted stands in the log as an act, too.
+        if (event.cause.by === 'hand' || (event.cause.by === 'format' && event.cause.what !== 'cover'))
           others.push({ seq: event.seq, team: event.team, amount: event.amount });
         break;
       case 'picked': {
@@ -167,7 +166,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
           seq: event.seq,
           round: round!,
           question,
-          value: writtenValue(round!, event.ref, question),
+          value: writtenValue(round!, question),
           mode: event.mode ?? 'turn',
           floor: event.floor,
           had: event.floor === null ? [] : [event.floor],
@@ -278,8 +277,9 @@ export function loseLives(
   lives: Map<string, number>,
   played: readonly { team: string }[] | null,
 ): void {
-  if (round.format !== 'knockout' || played === null) return;
-  const all = played.map(({ team }) => team).filter((team) => !out.has(team));
+  const all = paperOf(round).lives(round);
+  if (all === null || played === null) return;
+  const alive = played.map(({ team }) => team).filter((team) => !out.has(team));
   const right = (team: string) => {
     const own = [...answers.values()].filter((one) => one.team === team);
     const byMembers = devices.mode === 'each' && devices.score === 'teams';
@@ -287,9 +287,9 @@ export function loseLives(
       return own.some((one) => (one.share ?? 0) > 0);
     return (majorityOnPaper(own)?.share ?? 0) > 0;
   };
-  const missed = all.filter((team) => !right(team));
-  if (missed.length === all.length) return;
-  for (const team of missed) lives.set(team, (lives.get(team) ?? round.content.lives) - 1);
+  const missed = alive.filter((team) => !right(team));
+  if (missed.length === alive.length) return;
+  for (const team of missed) lives.set(team, (lives.get(team) ?? all) - 1);
 }
 
 function membersNow(teamOfSeat: ReadonlyMap<string, string>): Map<string, number> {

@@ -1,6 +1,7 @@
 import type { Show } from '../show/show.ts';
 import type { PaperNotes, PaperQuestion, PaperRound } from './paperNotes.ts';
 import { loseLives } from './paperNotes.ts';
+import { paperOf } from './papers.ts';
 
 /**
  * What a round brings everybody at its end, as it was told beforehand: points for lives, points for
@@ -18,10 +19,12 @@ export function roundOnPaper(
     lifted.filter((one) => one.team === id).reduce((sum, one) => sum + one.amount, 0);
   const points = (id: string) => earned.get(id) ?? 0;
   const { brings, placePoints, lifePoints } = round.rules;
+  const { nearZero } = paperOf(round);
+  const all = paperOf(round).lives(round);
   // The first number says more than the second.
   const good = (id: string): [number, number] => {
-    if (round.format === 'knockout') return [lives(id, round.content.lives), points(id)];
-    return round.format === 'counterweight' ? [0, -Math.abs(total(id))] : [0, points(id)];
+    if (all !== null) return [lives(id, all), points(id)];
+    return nearZero ? [0, -Math.abs(total(id))] : [0, points(id)];
   };
   const worse = (a: string, b: string) => {
     const [x, y] = [good(a), good(b)];
@@ -32,8 +35,8 @@ export function roundOnPaper(
       if (brings === 'nothing') return [id, -points(id)];
       if (brings === 'places')
         return [id, ids.filter((one) => worse(one, id)).length * placePoints - points(id)];
-      if (round.format === 'knockout') return [id, lives(id, round.content.lives) * lifePoints];
-      return [id, round.format === 'counterweight' ? -Math.abs(total(id)) : 0];
+      if (all !== null) return [id, lives(id, all) * lifePoints];
+      return [id, nearZero ? -Math.abs(total(id)) : 0];
     }),
   );
 }

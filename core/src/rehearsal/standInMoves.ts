@@ -1,4 +1,4 @@
-import { formatOf, type BoardView, type CounterweightView } from '../formats/index.ts';
+import { formatOf } from '../formats/index.ts';
 import { expectedShare } from '../library/difficulty.ts';
 import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
@@ -8,15 +8,16 @@ import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../sitting/inPla
 import { nextStep } from '../sitting/next.ts';
 import { countsIn } from '../sitting/points.ts';
 import { type QuestionInPlay, type SittingState } from '../sitting/state.ts';
+import { tableOf } from '../sitting/table.ts';
 import { readingSilently } from '../show/length/question.ts';
 import { guess } from './guess.ts';
 import type { Move, Rehearsal } from './move.ts';
 import type { StandIn } from './room.ts';
 
-/** Usual times of people (ms): coming in, choosing a cell, lifting a cover, pressing, thinking. */
+/** Usual times of people (ms): coming in, choosing a question, an act of the format, pressing, thinking. */
 const COMING = 8000;
 const CHOOSING = 3500;
-const LIFTING = 3000;
+const ACTING = 3000;
 const PRESSING = 1800;
 const THINKING = 5000;
 /** Of those who do not know it, so many press or answer all the same. */
@@ -80,44 +81,20 @@ function comeIn(rehearsal: Rehearsal, state: SittingState, now: number): Planned
   });
 }
 
-/** Between two questions: choosing a cell, lifting a cover. */
+/** Between two questions: what the format waits for, done by whoever has to choose. */
 function between(rehearsal: Rehearsal, state: SittingState, now: number): Planned[] {
   const { random } = rehearsal;
   const round = state.round!;
   const format = formatOf(round.format);
   const who = format.waitsFor(round.state);
-  if (who !== null) {
-    const { covers } = format.view(round.state) as CounterweightView;
-    const down = covers.flatMap((cover, i) => (cover.team === null ? [i] : []));
-    if (down.length === 0) return [];
-    // Half of the time a cover is given to somebody else: nobody knows what is under it.
-    const teams = state.teams.map((team) => team.id);
-    const team = random() < 0.5 ? who : teams[Math.floor(random() * teams.length)]!;
-    const act = { do: 'lift', cover: down[Math.floor(random() * down.length)]!, team };
-    const voice = here(rehearsal, state).find((one) => teamFor(state, one) === who);
-    const actor = voice && state.show.devices.mode !== 'none' ? seatOf(voice) : STAGE;
-    return [
-      {
-        at: now + around(LIFTING, random),
-        actor,
-        command: { type: 'act', act },
-        roundTrip: voice?.roundTrip ?? 0,
-      },
-    ];
-  }
-  if (nextStep(state).code !== 'pick') return [];
-  const { rows } = format.view(round.state) as BoardView;
-  const open = rows.flatMap((row) => row.cells).filter((cell) => cell.state === 'open');
-  if (open.length === 0) return [];
-  const cell = open[Math.floor(random() * open.length)]!;
-  return [
-    {
-      at: now + around(CHOOSING, random),
-      actor: STAGE,
-      command: { type: 'choose', ref: cell.id },
-      roundTrip: 0,
-    },
-  ];
+  if (who === null && nextStep(state).code !== 'pick') return [];
+  const move = format.move(round.state, tableOf(state), random);
+  if (move === null) return [];
+  if (move.type === 'choose')
+    return [{ at: now + around(CHOOSING, random), actor: STAGE, command: move, roundTrip: 0 }];
+  const voice = here(rehearsal, state).find((one) => teamFor(state, one) === who);
+  const actor = voice && state.show.devices.mode !== 'none' ? seatOf(voice) : STAGE;
+  return [{ at: now + around(ACTING, random), actor, command: move, roundTrip: voice?.roundTrip ?? 0 }];
 }
 
 /** Who may answer now: everybody, or those of the team on the floor. */

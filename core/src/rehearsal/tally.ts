@@ -1,3 +1,4 @@
+import { paperOf } from './papers.ts';
 import type { Show } from '../show/show.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import { groups } from './groups.ts';
@@ -110,7 +111,7 @@ function settle(
         ? Math.floor(worth(said ?? answers[0]!) + 0.5)
         : combineOnPaper(show.devices.combine, answers, worth, play.members.get(team) ?? 0);
     const { lowest } = play.round.rules;
-    const floor = play.round.format === 'counterweight' ? null : lowest;
+    const floor = paperOf(play.round).pays ? lowest : null;
     const before = scores.get(team) ?? 0;
     // A loss stops at the lowest score; who stands below it already loses nothing.
     const amount = floor !== null && raw < 0 ? Math.max(raw, Math.min(0, floor - before)) : raw;

@@ -1,5 +1,6 @@
 import type { Combination } from '../show/devices.ts';
 import { groups } from './groups.ts';
+import { paperOf } from './papers.ts';
 import type { Round } from '../show/show.ts';
 
 /** An answer with its mark, as somebody with pencil and paper would note it. */
@@ -25,10 +26,8 @@ export function valueOnPaper(
   },
   { team, share, after }: PaperAnswer,
 ): number {
-  const { rules, format } = play.round;
-  if (share === null) return 0;
-  // Covers bear the points of a counterweight; its questions bear none.
-  if (format === 'counterweight') return 0;
+  const { rules } = play.round;
+  if (share === null || !paperOf(play.round).pays) return 0;
   const first = play.had[0];
   const handedOn = play.mode !== 'everyone' && first !== undefined && first !== team;
   const value = handedOn ? (play.value * rules.passShare) / 100 : play.value;
@@ -71,5 +70,7 @@ export function combineOnPaper(
     return round(given.reduce((sum, one) => sum + worth(one), 0) / Math.max(members, given.length));
   if (how === 'majority') return round(worth(majorityOnPaper(given)!));
   const inTime = [...given].sort((a, b) => (a.after ?? 0) - (b.after ?? 0));
-  return round(worth(inTime.find((one) => (one.share ?? 0) > 0) ?? inTime[0]!));
+  // The first that was all right; where none was, the first that was not all wrong.
+  const first = (least: number) => inTime.find((one) => (one.share ?? 0) >= least);
+  return round(worth(first(1) ?? first(1e-9) ?? inTime[0]!));
 }

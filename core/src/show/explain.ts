@@ -38,7 +38,8 @@ export const rulesView = (format: FormatName, rules: RoundRules): RulesView => (
 
 function bringsView(format: FormatName, rules: RoundRules): RulesView['brings'] {
   const { brings: what, placePoints, lifePoints } = rules;
-  if (format === 'interlude' || (what === 'counted' && !formatOf(format).ranksOtherwise)) return null;
+  const { asks, ranksOtherwise } = formatOf(format);
+  if (asks === 'nothing' || (what === 'counted' && !ranksOtherwise)) return null;
   return { what, points: what === 'counted' ? lifePoints : placePoints, format };
 }
 

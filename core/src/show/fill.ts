@@ -1,15 +1,18 @@
 import { formatOf } from '../formats/index.ts';
+import type { Sequence } from '../formats/items.ts';
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from './show.ts';
 
-export type RoundWithList = Extract<Round, { format: 'quiz' | 'knockout' | 'counterweight' }>;
+export type RoundWithList = Extract<Round, { content: Sequence }>;
 
 /** Whether the questions of a round come one after the other, so that a rule can choose them. */
-export const hasList = (round: Round): round is RoundWithList =>
-  round.format !== 'board' && round.format !== 'interlude';
+export const hasList = (round: Round): round is RoundWithList => 'items' in round.content;
 
 /** The ids of the questions that a round holds. */
-export const questionsIn = ({ format, content }: Round): string[] => formatOf(format).questionsOf(content);
+export const questionsIn = ({ format, content }: Round): string[] =>
+  formatOf(format)
+    .places(content)
+    .flatMap(({ question }) => question ?? []);
 
 /** The ids in the library of all questions of a show but those of one round. */
 export function originsBeside(show: Show, roundId: string): Set<string> {
@@ -44,12 +47,9 @@ export function duplicateRound(show: Show, id: string, title: string, newId: () 
     if (written) show.questions[own] = { ...(JSON.parse(JSON.stringify(written)) as Question), id: own };
     return own;
   };
-  if (copy.format === 'board') {
-    for (const cell of Object.values(copy.content.cells))
-      if (cell.question !== null) cell.question = copied(cell.question);
-  } else if (hasList(copy)) {
-    for (const item of copy.content.items) item.id = copied(item.id);
-  }
+  copy.content = formatOf(copy.format).withQuestions(copy.content, (place) =>
+    copied(place.question),
+  ) as typeof copy.content;
   show.rounds.splice(at + 1, 0, copy);
   return copy.id;
 }

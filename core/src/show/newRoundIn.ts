@@ -17,17 +17,14 @@ const ofTheRoom = [
 /**
  * A new, empty round for a show that has rounds already: it plays as they do.
  * A round of the same format lends all its rules, another scored one those of the room;
- * without phones a quiz is answered aloud, in turn.
+ * without phones it takes what suits answers that are said aloud.
  */
 export function newRoundIn(show: Show, format: Round['format'], newId: () => string): Round {
   const round = newRound(format, newId);
   const alike = show.rounds.findLast((one) => one.format === format);
   if (alike) return { ...round, rules: { ...alike.rules } };
-  const other = show.rounds.findLast((one) => one.format !== 'interlude');
+  const other = show.rounds.findLast((one) => formatOf(one.format).asks !== 'nothing');
   const room = Object.fromEntries(ofTheRoom.flatMap((name) => (other ? [[name, other.rules[name]]] : [])));
-  const aloud =
-    show.devices.mode === 'none' && format === 'quiz'
-      ? ({ floor: 'turn', afterWrong: 'handOn', passShare: 50 } as const)
-      : {};
+  const aloud = show.devices.mode === 'none' ? formatOf(format).suits.aloud : {};
   return { ...round, rules: { ...round.rules, ...room, ...aloud, ...formatOf(format).prescribes } };
 }

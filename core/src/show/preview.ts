@@ -58,9 +58,11 @@ function previewState(
   const show = { ...written, questions: allAsPlayed(written.questions) };
   const question = asWritten && asPlayed(asWritten);
   const floor = show.teams[0]?.id ?? '';
+  // Chance plays no part in a preview: everything stands in the order in which it was written.
+  const dealt = ({ format, content }: Round) => formatOf(format).asWritten(content, show.questions);
   const drafts: Draft[] = [
     { type: 'doorsOpened', show, code: 'XXXXX' },
-    { type: 'roundBegan', round, turn: floor, dealt: dealtFor(show, round) },
+    { type: 'roundBegan', round, turn: floor, dealt: dealt(show.rounds[round]!) },
   ];
   if (ref !== null && question && step !== 'board') {
     const points = pointsAt(show.rounds[round]!, ref) * question.weight;
@@ -91,20 +93,10 @@ function previewState(
   return fold(log);
 }
 
-/** Chance plays no part in a preview: everything stands in the order in which it was written. */
-function dealtFor(show: Show, index: number): unknown {
-  const round = show.rounds[index]!;
-  const dealt = formatOf(round.format).deal(round.content, show.questions, () => 0.5);
-  if (round.format === 'board' || round.format === 'interlude') return dealt;
-  return { ...(dealt as object), order: round.content.items.map((item) => item.id) };
-}
-
-function pointsAt({ format, content }: Round, ref: string): number {
-  if (format === 'interlude') return 0;
-  if (format !== 'board') return content.items[Number(ref)]?.points ?? content.points;
-  const value = content.values.find((one) => ref.endsWith(`:${one.id}`));
-  return content.cells[ref]?.value ?? value?.points ?? 0;
-}
+const pointsAt = ({ format, content }: Round, ref: string): number =>
+  formatOf(format)
+    .places(content)
+    .find((place) => place.ref === ref)?.points ?? 0;
 
 /** A show of nothing but one question, so that it can be seen before it is in any; and the cell it lies on. */
 export function showAround(question: Question, title: string): { show: Show; ref: string } {

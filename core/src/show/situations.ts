@@ -89,11 +89,11 @@ export const settingsFor: Record<Situation, Settings> = {
 
 const isFormat = (name: FormatName | InterludeName): name is FormatName => name in formats;
 
-/** The rules of a round as they suit a situation; a board keeps its turns, a format what it prescribes. */
+/** The rules of a round as they suit a situation; a format keeps what suits it always, and what it prescribes. */
 export function rulesInSituation(situation: Situation, format: FormatName, before: RoundRules): RoundRules {
   const { rules } = settingsFor[situation];
-  const turns = format === 'board' ? ({ floor: 'turn', afterWrong: 'handOn' } as const) : {};
-  return { ...before, ...rules, ...turns, ...formatOf(format).prescribes };
+  const { suits, prescribes } = formatOf(format);
+  return { ...before, ...rules, ...suits.always, ...prescribes };
 }
 
 /** A show set up for a situation; its rounds, questions and teams stay. */

@@ -4,8 +4,8 @@ import type { Verdict } from '../question/kind.ts';
 export type Cause =
   /** `play` is the number under which the question was in play; logs of earlier versions have none. */
   | { by: 'ruling'; question: string; ref: string; verdict: Verdict; play?: number; revised?: true }
-  /** A cover that was lifted: so in logs of earlier versions alone. */
-  | { by: 'format'; what: 'cover' }
+  /** A rule of the format's own, as it calls it: `claim.line`; logs of earlier versions have `cover`. */
+  | { by: 'format'; what: string }
   /** What a whole round counted for the show, and at which place it was left. */
   | { by: 'round'; begun: number; place: number }
   | { by: 'hand'; reason: string };

@@ -80,7 +80,7 @@ function plan(state: SittingState): Planned {
   const round = nextRound(state);
   if (round === null) return step('close', { type: 'close' });
   const { title, format: coming, content } = state.show.rounds[round]!;
-  const what = 'what' in content ? content.what : '';
+  const what = formatOf(coming).sort(content) ?? '';
   return step('nextRound', { type: 'begin', round }, { title, format: coming, what });
 }
 

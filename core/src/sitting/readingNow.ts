@@ -1,10 +1,10 @@
+import { formatOf } from '../formats/index.ts';
 import { SILENTLY, wordsIn, wordsOfQuestion } from '../show/length/question.ts';
 import { writtenQuestion } from './inPlay.ts';
 import type { SittingState } from './state.ts';
 
-/** A break before one goes on after the last word (s), and for what is told from settings rather than written. */
+/** A break before one goes on after the last word (s). */
 const BREATH = 2;
-const TOLD_FROM_SETTINGS = 12;
 
 /** How long what is on the stage has to stay there to be read, in seconds; a break lasts as long as it says. */
 export function readingNow(state: SittingState): number {
@@ -22,9 +22,7 @@ function wordsNow(state: SittingState): number | { seconds: number } {
     return question.keyShown ? wordsIn(written.explanation) : 0;
   }
   const on = round && state.show.rounds[round.index];
-  if (on?.format !== 'interlude') return 0;
-  const { what, text, minutes } = on.content;
-  if (what === 'break' && minutes !== null) return { seconds: minutes * 60 };
-  if (what === 'howTo' && text === '') return { seconds: TOLD_FROM_SETTINGS };
-  return wordsIn(text);
+  if (!on) return 0;
+  const read = formatOf(on.format).reads(on.content);
+  return typeof read === 'string' ? wordsIn(read) : read;
 }

@@ -19,7 +19,9 @@ export const placesIn = (state: SittingState, round: BegunRound): Placed<Team>[]
 
 /** Whether a round has a winner of its own beside that of the show. */
 export const hasOwnWinner = ({ format, brings }: BegunRound): boolean =>
-  brings !== undefined && format !== 'interlude' && (formatOf(format).ranksOtherwise || brings !== 'counted');
+  brings !== undefined &&
+  formatOf(format).asks !== 'nothing' &&
+  (formatOf(format).ranksOtherwise || brings !== 'counted');
 
 /** Those who won a round by itself; nobody where all who play are level. */
 export function winnersIn(state: SittingState, round: BegunRound): string[] {
@@ -49,8 +51,8 @@ export function countOf(state: SittingState, begun: number): CountLine[] {
 /** Counts the round that is on, where it has not been: it ends. */
 export function countNow(state: SittingState): Draft[] {
   const { round, begun } = state;
-  if (!round || round.brings === undefined || round.places !== null || round.format === 'interlude')
-    return [];
+  if (!round || round.brings === undefined || round.places !== null) return [];
+  if (formatOf(round.format).asks === 'nothing') return [];
   return [{ type: 'counted', begun: begun.length - 1, lines: countOf(state, begun.length - 1) }];
 }
 

@@ -35,7 +35,9 @@ export function handOnTo(state: SittingState, question: QuestionInPlay): { team:
 export function turnAfter(state: SittingState, question: QuestionInPlay, random: Random): string {
   const teams = order(state);
   // Where nobody has a turn, none is used up.
-  const { format } = state.begun[question.begun]!;
+  const { format, state: round } = state.begun[question.begun]!;
+  const chosen = formatOf(format).turn(round);
+  if (chosen !== null) return chosen;
   // A card or an opinion cannot be won: whoever was to play still is.
   if (!kindInPlay(state, question).keyed) return state.turn;
   if (question.mode !== 'turn' && !formatOf(format).chosen) return state.turn;

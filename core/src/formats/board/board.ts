@@ -4,7 +4,7 @@ import { exactly } from '../../show/length/span.ts';
 import type { RoundRules } from '../../show/rules.ts';
 import { refuse } from '../../sitting/refusal.ts';
 import { usual, type Finding, type Format } from '../format.ts';
-import { layOut, type BoardContent } from './content.ts';
+import { blankBoard, layOut, type BoardContent } from './content.ts';
 
 export interface BoardCellState {
   id: string;
@@ -79,9 +79,31 @@ export const board: Format<BoardContent, BoardState, BoardView, null> = {
   ...usual,
   seenBetween: true,
   chosen: true,
-  questionsOf: (content) => Object.values(content.cells).flatMap((cell) => cell.question ?? []),
+  // A board keeps its turns whatever suits the room.
+  suits: { anew: {}, aloud: {}, always: { floor: 'turn', afterWrong: 'handOn' } },
+  harm: { noPlayableCell: 4, cellUnfinished: 14, turnsUneven: 21, categoryUnnamed: 30 },
+  blank: blankBoard,
+  places: (content) =>
+    layOut(content)
+      .flat()
+      .map(({ id, category, question, points }) => ({ id, ref: id, label: category.name, question, points })),
+  filled: (content, questions) => {
+    const free = layOut(content).flat();
+    const cells = questions
+      .slice(0, free.length)
+      .map((question, i) => [free[i]!.id, { question, value: content.cells[free[i]!.id]?.value ?? null }]);
+    return { ...content, cells: Object.fromEntries(cells) };
+  },
+  withQuestions: (content, at) => {
+    const cells = board.places(content).flatMap((place) => {
+      const { id, question } = place;
+      return question === null ? [] : [[id, { ...content.cells[id]!, question: at({ ...place, question }) }]];
+    });
+    return { ...content, cells: { ...content.cells, ...Object.fromEntries(cells) } };
+  },
   findings,
   deal: () => null,
+  asWritten: () => null,
 
   begin: (content, questions) => ({
     rows: layOut(content).map((cells, i) => ({
@@ -108,6 +130,11 @@ export const board: Format<BoardContent, BoardState, BoardView, null> = {
   },
   place: (state, ref) => ({ label: find(state, ref)?.row.name ?? '', number: null, of: null }),
   act: () => refuse('notThere', 'There is nothing to choose here.'),
+  move(state, _table, random) {
+    const open = state.rows.flatMap((row) => row.cells).filter((cell) => cell.state === 'open');
+    const cell = open[Math.floor(random() * open.length)];
+    return cell ? { type: 'choose', ref: cell.id } : null;
+  },
   evolve(state, event, ref) {
     if ((event.type !== 'settled' && event.type !== 'resettled') || ref === null) return;
     const found = find(state, ref);

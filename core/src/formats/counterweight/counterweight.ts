@@ -8,11 +8,16 @@ import { usual, type Format } from '../format.ts';
 import {
   beginSequence,
   dealSequence,
+  filledList,
+  listAsWritten,
+  listWith,
+  placesInList,
   sequenceFindings,
+  sequenceHarm,
   type DealtSequence,
   type SequenceState,
 } from '../sequence.ts';
-import { MOST_COVERS, type CounterweightContent } from './content.ts';
+import { blankCounterweight, MOST_COVERS, type CounterweightContent } from './content.ts';
 import { balancedValues } from './values.ts';
 
 const isKeyed = (question: Question | undefined): boolean =>
@@ -67,7 +72,12 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
     passShare: 100,
     lowest: null,
   },
-  questionsOf: (content) => content.items.map(({ id }) => id),
+  harm: { ...sequenceHarm, nothingToWin: 5, coversNotBalanced: 23, comesRoundAgain: 24 },
+  blank: blankCounterweight,
+  // Covers bear the points; a question brings none.
+  places: (content) => placesInList(content, false),
+  filled: filledList,
+  withQuestions: listWith,
   findings(content, questions) {
     const found = sequenceFindings(content, questions);
     const covers = content.values?.length ?? content.covers;
@@ -98,6 +108,10 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
     values:
       content.values ??
       balancedValues(content.covers, content.most, content.seed ? seeded(content.seed) : random),
+  }),
+  asWritten: (content) => ({
+    ...listAsWritten(content),
+    values: content.values ?? balancedValues(content.covers, content.most, () => 0.5),
   }),
   begin(content, questions, dealt) {
     const sequence = beginSequence({ ...content, points: 0 }, dealt ?? { order: [] });
@@ -130,6 +144,14 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
     if (found.team !== null) return refuse('used', 'That cover is up already.');
     if (!table.teams.includes(team)) return refuse('notThere', 'There is no such team.');
     return [{ type: 'acted', act: read.output }];
+  },
+  move({ covers, choosing }, { teams }, random) {
+    const down = covers.flatMap((cover, i) => (cover.team === null ? [i] : []));
+    const cover = down[Math.floor(random() * down.length)];
+    if (choosing === null || cover === undefined) return null;
+    // Half of the time a cover is given to somebody else: nobody knows what is under it.
+    const team = random() < 0.5 ? choosing : teams[Math.floor(random() * teams.length)]!;
+    return { type: 'act', act: { do: 'lift', cover, team } };
   },
   evolve(state, event) {
     if (event.type === 'settled') {

@@ -1,6 +1,6 @@
 import { refuse } from '../../sitting/refusal.ts';
 import { usual, type Format } from '../format.ts';
-import type { InterludeContent } from './content.ts';
+import { blankInterlude, type InterludeContent } from './content.ts';
 
 export interface InterludeState extends InterludeContent {
   /** When the break is to be over: server time in milliseconds, or null. */
@@ -13,12 +13,22 @@ export interface InterludeView {
   until: number | null;
 }
 
+/** What is told from settings rather than written takes so long to be read (s). */
+const TOLD_FROM_SETTINGS = 12;
+/** Usual times of interludes that say none themselves (s). */
+const USUALLY = { title: 30, howTo: 40, break: 300, standings: 20, credits: 15 };
+
 /** An interlude stands where a round could stand, and is over as soon as the host goes on. */
 export const interlude: Format<InterludeContent, InterludeState, InterludeView, null> = {
   ...usual,
-  questionsOf: () => [],
+  asks: 'nothing',
+  blank: blankInterlude,
+  places: () => [],
+  filled: (content) => content,
+  withQuestions: (content) => content,
   findings: () => [],
   deal: () => null,
+  asWritten: () => null,
   begin: (content) => ({ ...content, until: null }),
   next: () => null,
   choose: () => refuse('notNow', 'Nothing is asked in an interlude.'),
@@ -30,5 +40,16 @@ export const interlude: Format<InterludeContent, InterludeState, InterludeView, 
   },
   isOver: () => true,
   cloth: () => [],
+  sort: ({ what }) => what,
+  does: ({ what, text }) =>
+    what === 'credits' ? 'thanks' : what === 'howTo' && text.trim() === '' ? 'explains' : null,
+  reads: ({ what, text, minutes }) => {
+    if (what === 'break' && minutes !== null) return { seconds: minutes * 60 };
+    return what === 'howTo' && text === '' ? { seconds: TOLD_FROM_SETTINGS } : text;
+  },
+  lasts: ({ what, minutes }) =>
+    what === 'break' && minutes !== null
+      ? { seconds: minutes * 60, fixed: true }
+      : { seconds: USUALLY[what], fixed: false },
   view: ({ what, text, until }) => ({ format: 'interlude', what, text, until }),
 };

@@ -5,13 +5,18 @@ import {
   chooseInTurn,
   clothInTurn,
   dealSequence,
+  filledList,
   leftInTurn,
+  listAsWritten,
+  listWith,
   placeInTurn,
+  placesInList,
   sequenceFindings,
+  sequenceHarm,
   type DealtSequence,
   type SequenceState,
 } from '../sequence.ts';
-import type { KnockoutContent } from './content.ts';
+import { blankKnockout, type KnockoutContent } from './content.ts';
 import { livesAfter, untilOneIsLeft, type Turnout } from './lives.ts';
 
 export interface KnockoutState extends SequenceState {
@@ -40,9 +45,14 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
   ranksOtherwise: true,
   seenBetween: true,
   prescribes: { floor: 'everyone', afterWrong: 'close' },
-  questionsOf: (content) => content.items.map(({ id }) => id),
+  harm: sequenceHarm,
+  blank: blankKnockout,
+  places: (content) => placesInList(content),
+  filled: filledList,
+  withQuestions: listWith,
   findings: sequenceFindings,
   deal: dealSequence,
+  asWritten: listAsWritten,
   begin: (content, _questions, dealt) => ({
     ...beginSequence(content, dealt ?? { order: [] }),
     lives: content.lives,

@@ -5,13 +5,18 @@ import {
   chooseInTurn,
   clothInTurn,
   dealSequence,
+  filledList,
   leftInTurn,
+  listAsWritten,
+  listWith,
   placeInTurn,
+  placesInList,
   sequenceFindings,
+  sequenceHarm,
   type DealtSequence,
   type SequenceState,
 } from '../sequence.ts';
-import type { QuizContent } from './content.ts';
+import { blankQuiz, type QuizContent } from './content.ts';
 
 export interface QuizView {
   format: 'quiz';
@@ -22,9 +27,19 @@ export interface QuizView {
 /** Quiz: one question after the other, as a rule the same to all. */
 export const quiz: Format<QuizContent, SequenceState, QuizView, DealtSequence> = {
   ...usual,
-  questionsOf: (content) => content.items.map(({ id }) => id),
+  suits: {
+    anew: { floor: 'everyone', afterWrong: 'close' },
+    aloud: { floor: 'turn', afterWrong: 'handOn', passShare: 50 },
+    always: {},
+  },
+  harm: sequenceHarm,
+  blank: blankQuiz,
+  places: (content) => placesInList(content),
+  filled: filledList,
+  withQuestions: listWith,
   findings: sequenceFindings,
   deal: dealSequence,
+  asWritten: listAsWritten,
   begin: (content, _questions, dealt) => beginSequence(content, dealt ?? { order: [] }),
   next: ({ order, played }) => (played < order.length ? String(played) : null),
   choose: chooseInTurn,

@@ -1,8 +1,8 @@
 import { formatOf } from '../../formats/index.ts';
-import { layOut } from '../../formats/board/content.ts';
 import { kindOf } from '../../question/kinds/index.ts';
 import { lacksOf } from '../../question/asPlayed.ts';
 
+import { questionsIn } from '../fill.ts';
 import type { Round, Show } from '../show.ts';
 import type { ShowFinding } from './finding.ts';
 
@@ -19,13 +19,9 @@ function worths(show: Show, round: Round): number[] {
     if (!question || lacksOf(question).length > 0 || !kindOf(question.answer.kind).keyed) return 0;
     return question.weight;
   };
-  if (round.format === 'board')
-    return layOut(round.content)
-      .flat()
-      .map((cell) => cell.points * counts(cell.question));
-  if (round.format === 'quiz' || round.format === 'knockout')
-    return round.content.items.map((item) => (item.points ?? round.content.points) * counts(item.id));
-  return [];
+  return formatOf(round.format)
+    .places(round.content)
+    .map(({ question, points }) => points * counts(question));
 }
 
 /** Turns that do not come out even, and values by which the rest no longer matters. */
@@ -34,8 +30,9 @@ export function fairnessFindings(show: Show, rounds: readonly Round[], teams: nu
   for (const round of rounds) {
     const format = formatOf(round.format);
     const rules = { ...round.rules, ...format.prescribes };
-    if (round.format === 'quiz' && rules.floor === 'turn' && rules.turns === 'inOrder' && teams > 0) {
-      const count = round.content.items.filter(({ id }) => {
+    const inList = !format.chosen && !format.ranksOtherwise;
+    if (inList && rules.floor === 'turn' && rules.turns === 'inOrder' && teams > 0) {
+      const count = questionsIn(round).filter((id) => {
         const question = show.questions[id];
         return question && lacksOf(question).length === 0;
       }).length;
@@ -46,7 +43,7 @@ export function fairnessFindings(show: Show, rounds: readonly Round[], teams: nu
       rules.penalty === 'full' &&
       rules.lowest === null &&
       rules.floor === 'everyone' &&
-      round.format === 'quiz'
+      !format.ranksOtherwise
     ) {
       const own = worths(show, round).map(Math.abs);
       const most = Math.max(0, ...own);

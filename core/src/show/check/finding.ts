@@ -1,9 +1,8 @@
-import type { Finding } from '../../formats/index.ts';
+import { formats, type Finding } from '../../formats/index.ts';
 import type { Remark } from '../../review/remark.ts';
 
-/** Something that would go wrong, with where to mend it. */
-export interface ShowFinding extends Omit<Finding, 'code'> {
-  code: Finding['code'] | ShowCode;
+/** Something that would go wrong, with where to mend it: of the show, or of a format (`Format.harm`). */
+export interface ShowFinding extends Finding {
   /** The round that it is about, by its id; null for the show as a whole. */
   round: string | null;
   /** What a review says of the question, where that is what is meant. */
@@ -49,39 +48,37 @@ export interface CheckFacts {
   sound?: boolean;
 }
 
-/** How much harm each does before thirty people, the worst first; what must be mended stands before all. */
-const harm = Object.keys({
-  allOff: true,
-  tooFewTeams: true,
-  noQuestions: true,
-  noPlayableCell: true,
-  nothingToWin: true,
-  teamUnnamed: true,
-  teamsAlike: true,
-  mediaMissing: true,
-  lookMissing: true,
-  loopback: true,
-  noSeats: true,
-  buzzKeys: true,
-  questionUnfinished: true,
-  cellUnfinished: true,
-  ruleShort: true,
-  tooLongForHandset: true,
-  remark: true,
-  contrast: true,
-  noWayBack: true,
-  oneDecides: true,
-  turnsUneven: true,
-  listUneven: true,
-  coversNotBalanced: true,
-  comesRoundAgain: true,
-  closestAlone: true,
-  aloudForMany: true,
-  newer: true,
-  mediaHeavy: true,
-  noSound: true,
-  categoryUnnamed: true,
-} satisfies Record<ShowFinding['code'], true>);
+/** How much harm each does before thirty people, from 1, the worst, to 99; formats say it of their own. */
+const harmToShow: Record<ShowCode, number> = {
+  allOff: 1,
+  tooFewTeams: 2,
+  teamUnnamed: 6,
+  teamsAlike: 7,
+  mediaMissing: 8,
+  lookMissing: 9,
+  loopback: 10,
+  noSeats: 11,
+  buzzKeys: 12,
+  ruleShort: 15,
+  tooLongForHandset: 16,
+  remark: 17,
+  contrast: 18,
+  noWayBack: 19,
+  oneDecides: 20,
+  listUneven: 22,
+  closestAlone: 25,
+  aloudForMany: 26,
+  newer: 27,
+  mediaHeavy: 28,
+  noSound: 29,
+};
+const harm: Readonly<Record<string, number>> = Object.assign(
+  {},
+  ...Object.values(formats).map((format) => format.harm),
+  harmToShow,
+);
+/** Every code that a finding may have: each needs its words. */
+export const findingCodes = Object.keys(harm);
 /** Remarks are told apart among themselves. */
 const remarkHarm = Object.keys({
   noPrompt: true,
@@ -104,7 +101,7 @@ const remarkHarm = Object.keys({
   nearDuplicate: true,
 } satisfies Record<Remark['code'], true>);
 const rank = ({ code, mustMend, remark }: ShowFinding): number =>
-  (mustMend ? 0 : 10_000) + harm.indexOf(code) * 100 + (remark ? remarkHarm.indexOf(remark.code) : 0);
+  (mustMend ? 0 : 10_000) + (harm[code] ?? 0) * 100 + (remark ? remarkHarm.indexOf(remark.code) : 0);
 
 /** Findings in the order of the harm that they do. */
 export const byHarm = (found: readonly ShowFinding[]): ShowFinding[] =>

@@ -9,22 +9,15 @@ import type { CheckFacts, ShowFinding } from './finding.ts';
 /** More bytes than this for one question keep people on a poor network waiting. */
 const HEAVY = 3_000_000;
 
-/** The place of a question in its round, as editors name it. */
-export function placeOf(round: Round, question: string): string | null {
-  if (round.format === 'interlude') return null;
-  if (round.format !== 'board') return question;
-  return Object.entries(round.content.cells).find(([, cell]) => cell.question === question)?.[0] ?? null;
-}
-
 /** What is to be said of the questions of a round, one by one. */
 export function questionFindings(show: Show, round: Round, facts: CheckFacts): ShowFinding[] {
   const format = formatOf(round.format);
   const rules = { ...round.rules, ...format.prescribes };
   const newer = new Set(facts.newer);
   const long = new Set(facts.tooLongForHandset);
-  return format.questionsOf(round.content).flatMap((id): ShowFinding[] => {
-    const question = show.questions[id];
-    if (!question) return [];
+  return format.places(round.content).flatMap(({ id: place, question: id }): ShowFinding[] => {
+    const question = id === null ? undefined : show.questions[id];
+    if (id === null || !question) return [];
     const found: ShowFinding[] = [];
     const say = (
       code: ShowFinding['code'],
@@ -33,7 +26,7 @@ export function questionFindings(show: Show, round: Round, facts: CheckFacts): S
     ) =>
       found.push({
         code,
-        ref: placeOf(round, id),
+        ref: place,
         question: id,
         params,
         mustMend: false,

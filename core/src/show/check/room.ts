@@ -1,7 +1,7 @@
 import { formatOf } from '../../formats/index.ts';
+import { questionsIn } from '../fill.ts';
 import type { Round, Show } from '../show.ts';
 import type { CheckFacts, ShowFinding } from './finding.ts';
-import { placeOf } from './questions.ts';
 
 /** Keys of the desk that stand for buzzers of tables. */
 const BUZZ_KEYS = 9;
@@ -11,6 +11,10 @@ const RULED_ON = 12;
 /** What the devices, the address and the browser cannot do. */
 export function roomFindings(show: Show, rounds: readonly Round[], facts: CheckFacts): ShowFinding[] {
   const found: ShowFinding[] = [];
+  const at = (round: Round | null, question: string | null) => {
+    const places = round && question !== null ? formatOf(round.format).places(round.content) : [];
+    return places.find((place) => place.question === question)?.id ?? null;
+  };
   const say = (
     round: Round | null,
     code: ShowFinding['code'],
@@ -19,7 +23,7 @@ export function roomFindings(show: Show, rounds: readonly Round[], facts: CheckF
   ) =>
     found.push({
       code,
-      ref: round && question ? placeOf(round, question) : null,
+      ref: at(round, question),
       question,
       params,
       mustMend: false,
@@ -33,7 +37,7 @@ export function roomFindings(show: Show, rounds: readonly Round[], facts: CheckF
     const { floor } = { ...round.rules, ...format.prescribes };
     if (mode === 'none' && floor === 'buzz' && show.teams.length > BUZZ_KEYS)
       say(round, 'buzzKeys', { teams: show.teams.length, keys: BUZZ_KEYS });
-    for (const id of format.questionsOf(round.content)) {
+    for (const id of questionsIn(round)) {
       const question = show.questions[id];
       if (!question) continue;
       const { answer } = question;

@@ -1,4 +1,5 @@
 import { formatOf } from '../../formats/index.ts';
+import { questionsIn } from '../fill.ts';
 import { lacksOf } from '../../question/asPlayed.ts';
 import type { Question } from '../../question/question.ts';
 import type { RoundRules } from '../rules.ts';
@@ -24,8 +25,6 @@ export interface ShowLength {
 /** Saying what a round is about and how it goes, and the standings after it (s). */
 const BEGINNING = 20;
 const STANDINGS = 15;
-/** Interludes without a time of their own (s). */
-const INTERLUDES = { title: 30, howTo: 40, break: 300, standings: 20, credits: 15 };
 /** How far hosts differ from each other, and one host from evening to evening. */
 const UNMEASURED = 0.2;
 const MEASURED = 0.08;
@@ -46,8 +45,7 @@ const mean = (spans: readonly Span[]): Span =>
 export function usualSpan(round: Round, rules: RoundRules, questions: Record<string, Question>): Span {
   const format = formatOf(round.format);
   return mean(
-    format
-      .questionsOf(round.content)
+    questionsIn(round)
       .flatMap((id) => questions[id] ?? [])
       .filter((question) => lacksOf(question).length === 0)
       .map((question) => questionSpan(question, rules, format.chosen)),
@@ -66,13 +64,9 @@ export function severalSpan(one: Span, left: Span): Span {
 
 /** How long a round or an interlude takes, as it is written; for so many who play. */
 export function roundLength(round: Round, questions: Record<string, Question>, teams: number): RoundLength {
-  if (round.format === 'interlude') {
-    const { what, minutes } = round.content;
-    const seconds = what === 'break' && minutes !== null ? minutes * 60 : INTERLUDES[what];
-    const fixed = what === 'break' && minutes !== null;
-    return { round: round.id, questions: 0, span: exactly(seconds), fixed };
-  }
   const format = formatOf(round.format);
+  const lasts = format.lasts(round.content);
+  if (lasts) return { round: round.id, questions: 0, span: exactly(lasts.seconds), fixed: lasts.fixed };
   const rules = { ...round.rules, ...format.prescribes };
   const dealt = format.deal(round.content, questions, () => 0.5);
   const left = format.left(format.begin(round.content, questions, dealt), teams);

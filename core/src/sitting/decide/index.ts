@@ -78,7 +78,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'giveTurn':
       return giveTurn(state, command.team);
     case 'choose':
-      return choose(state, command.ref);
+      return choose(state, command.ref, context);
     case 'pose':
       return pose(state, context);
     case 'open':

@@ -39,9 +39,10 @@ function joined(
   state: SittingState,
   step: HostCommand,
   before: readonly Draft[],
-  { random }: Context,
+  context: Context,
 ): Draft[] | Refusal {
   const { question } = state;
+  const { random } = context;
   switch (step.type) {
     case 'showAnswers':
       return [{ type: 'answersShown' }];
@@ -53,7 +54,7 @@ function joined(
       return [{ type: 'left', turn: turnAfter(state, question, random) }];
     case 'choose': {
       const left = before.find((one) => one.type === 'left');
-      return choose({ ...state, question: null, turn: left?.turn ?? state.turn }, step.ref);
+      return choose({ ...state, question: null, turn: left?.turn ?? state.turn }, step.ref, context);
     }
     case 'pose': {
       const picked = before.find((one) => one.type === 'picked');

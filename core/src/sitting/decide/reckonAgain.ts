@@ -3,6 +3,7 @@ import type { Draft, Result } from '../events.ts';
 import { paidFor, resultsOfQuestion, winnerOf } from '../points.ts';
 import type { QuestionInPlay, SittingState } from '../state.ts';
 import { unruled } from '../unruled.ts';
+import { withConsequences } from './consequences.ts';
 
 /** A question with further rulings on it, as if they had been made at once. */
 function withRulings(
@@ -46,7 +47,14 @@ export function reckonAgain(
     if (play.settledAt! < changed.settledAt!) continue;
     drafts.push(...corrections(state, play, results));
     if (play.play === changed.play)
-      drafts.push({ type: 'resettled', play: play.play, winner: winnerOf(play, results), results });
+      drafts.push(
+        ...withConsequences(state, play, {
+          type: 'resettled',
+          play: play.play,
+          winner: winnerOf(play, results),
+          results,
+        }),
+      );
   }
   return drafts;
 }

@@ -1,20 +1,14 @@
 import { formatOf } from '../../formats/index.ts';
-import type { By, Table } from '../../formats/format.ts';
+import type { By } from '../../formats/format.ts';
 import type { Question } from '../../question/question.ts';
 import type { Draft } from '../events.ts';
 import { rulesAt, rulesOf } from '../inPlay.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
 import { countNow } from '../roundCount.ts';
 import { scoreNow, teamOf, type SittingState } from '../state.ts';
+import { tableOf } from '../table.ts';
 import { turnAfter } from '../turns.ts';
 import type { Context } from './context.ts';
-
-const tableOf = (state: SittingState): Table => ({
-  show: state.show,
-  teams: state.teams.map((team) => team.id),
-  turn: state.turn,
-  busy: state.question !== null,
-});
 
 /** The place in the running order that comes after the round that is on, or null after the last. */
 export function nextRound(state: SittingState): number | null {
@@ -68,15 +62,15 @@ export function comingQuestion(state: SittingState): Question | null {
   if (!state.round || state.question) return null;
   const format = formatOf(state.round.format);
   const ref = format.next(state.round.state);
-  const picked = ref === null ? null : format.choose(state.round.state, ref, tableOf(state));
+  const picked = ref === null ? null : format.choose(state.round.state, ref, tableOf(state), () => 0.5);
   return picked && !isRefusal(picked) ? (state.show.questions[picked.question] ?? null) : null;
 }
 
 /** Brings a question into play; who may answer it is the round's rule. */
-export function choose(state: SittingState, ref: string): Draft[] | Refusal {
+export function choose(state: SittingState, ref: string, { random }: Context): Draft[] | Refusal {
   if (!state.round) return refuse('notNow', 'The round has not begun.');
   if (state.question) return refuse('already', 'A question is in play already.');
-  const picked = formatOf(state.round.format).choose(state.round.state, ref, tableOf(state));
+  const picked = formatOf(state.round.format).choose(state.round.state, ref, tableOf(state), random);
   if (isRefusal(picked)) return picked;
   const { floor: mode } = rulesOf(state);
   if (mode === 'turn' && !teamOf(state, state.turn)) return refuse('notNow', 'Nobody is here to answer yet.');
@@ -87,7 +81,7 @@ export function choose(state: SittingState, ref: string): Draft[] | Refusal {
 }
 
 /** An act that the format of the round knows alone. */
-export function act(state: SittingState, given: unknown, { actor }: Context): Draft[] | Refusal {
+export function act(state: SittingState, given: unknown, { actor, random }: Context): Draft[] | Refusal {
   if (!state.round) return refuse('notNow', 'The round has not begun.');
   let by: By = { role: actor.role === 'stage' ? 'stage' : 'host' };
   if (actor.role === 'seat') {
@@ -95,5 +89,5 @@ export function act(state: SittingState, given: unknown, { actor }: Context): Dr
     if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
     by = { role: 'team', team: seat.team };
   }
-  return formatOf(state.round.format).act(state.round.state, given, tableOf(state), by);
+  return formatOf(state.round.format).act(state.round.state, given, tableOf(state), by, random);
 }

@@ -8,6 +8,7 @@ import { refuse, type Refusal } from '../refusal.ts';
 import { scoreNow, type QuestionInPlay, type Response, type SittingState, type Step } from '../state.ts';
 import { handOnTo, turnAfter } from '../turns.ts';
 import type { Context } from './context.ts';
+import { withConsequences } from './consequences.ts';
 
 const names: Record<Step, string> = {
   picked: 'chosen',
@@ -179,7 +180,12 @@ export function settle(state: SittingState): Draft[] | Refusal {
   const already = (team: string) => paid.get(team) ?? 0;
   const due = resultsOfQuestion(state, question, (team) => scoreNow(state, team) - already(team));
   const results = due && due.map((one) => ({ ...one, amount: one.amount - already(one.team) }));
-  return [{ type: 'settled', winner: winnerOf(question, due), play: question.play, results }];
+  return withConsequences(state, question, {
+    type: 'settled',
+    winner: winnerOf(question, due),
+    play: question.play,
+    results,
+  });
 }
 
 export function leave(state: SittingState, { random }: Context): Draft[] | Refusal {

@@ -1,3 +1,4 @@
+import { formatOf } from '../../formats/index.ts';
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
 import type { AnswerView, Verdict } from '../../question/kind.ts';
 import type { FormatName } from '../../formats/index.ts';
@@ -167,7 +168,7 @@ export function deskView(state: SittingState): DeskView {
       rounds: state.show.rounds.map(({ format, title, content }, index) => ({
         format,
         title,
-        what: 'what' in content ? content.what : null,
+        what: formatOf(format).sort(content),
         begun: state.begun.filter((one) => one.index === index).length,
       })),
       timing: timingOf(state),

@@ -155,8 +155,8 @@ export function shortView(view: PublicView, audience: keyof typeof MANY): Public
 /** The next part of the running order in which something is asked, where the one that is on is there to explain it. */
 function explained({ round, show }: SittingState): Explained | null {
   const on = round && show.rounds[round.index];
-  if (on?.format !== 'interlude' || on.content.what !== 'howTo' || on.content.text.trim() !== '') return null;
-  const next = show.rounds.slice(round!.index + 1).find((one) => one.format !== 'interlude');
+  if (!on || formatOf(on.format).does(on.content) !== 'explains') return null;
+  const next = show.rounds.slice(round!.index + 1).find((one) => formatOf(one.format).asks !== 'nothing');
   return next ? explainRound(next) : null;
 }
 

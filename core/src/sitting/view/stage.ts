@@ -1,3 +1,4 @@
+import { formatOf } from '../../formats/index.ts';
 import { creditsBeside, creditsOf, eachOnce, type CreditLine } from '../../media/credits.ts';
 import { soundsView, type SoundsView } from '../../show/sound/sounds.ts';
 import { seatsOf, type SittingState } from '../state.ts';
@@ -41,7 +42,7 @@ export function stageView(state: SittingState): StageView {
         )
       : null;
   const on = state.round && state.show.rounds[state.round.index];
-  const thanks = on?.format === 'interlude' && on.content.what === 'credits';
+  const thanks = on ? formatOf(on.format).does(on.content) === 'thanks' : false;
   const credits = state.phase === 'closed' || thanks ? creditsPlayed(state) : [];
   const cloth = state.phase === 'closed' ? clothOf(state) : null;
   const sounds = soundsView(state.show.sounds, state.muted);
