@@ -124,7 +124,7 @@ test('trouble of a dozen kinds is told, the worst first, and each is mended wher
   });
   await mend('it decides the show', async () => {
     await page.getByRole('button', { name: /Ebb/ }).click();
-    await page.getByLabel('Value of this cell').fill('100');
+    await page.getByLabel('Value of this question').fill('100');
   });
   await mend('The library has a newer state', () =>
     page.getByRole('button', { name: 'Take it over' }).click(),

@@ -265,7 +265,7 @@ test('counterweight: covers lifted at the desk, on the stage and by handset; clo
     await pick(phone, 'right');
     await step(desk, 'Show the answer');
     await step(desk, 'Show the key');
-    await step(desk, 'Award');
+    await step(desk, 'was right: go on');
     await step(desk, 'Done with this question');
   };
   await win(ansa);
@@ -286,7 +286,7 @@ test('counterweight: covers lifted at the desk, on the stage and by handset; clo
   await pick(jory, 'right');
   await step(desk, 'Show the answer');
   await step(desk, 'Show the key');
-  await step(desk, 'Award');
+  await step(desk, 'was right: go on');
   await step(desk, 'Done with this question');
   await desk
     .getByRole('button', { name: /^Bowline/ })

@@ -252,7 +252,7 @@ test('server and database killed with -9 in turn, in quiz, knockout and counterw
   await step(desk, 'Hand on to Fairlead');
   await survive('counterweight: handed on');
   await pick(jory, 'right');
-  await toEnd(desk, 'Award');
+  await toEnd(desk, 'was right: go on');
   await nextStep(desk).getByText('Fairlead has a cover lifted').waitFor();
   await survive('counterweight: a choice is waited for');
   await jory.getByRole('button', { name: 'Cover 1' }).click();

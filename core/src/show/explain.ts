@@ -1,3 +1,4 @@
+import type { Format } from '../formats/format.ts';
 import { formatOf, type FormatName } from '../formats/index.ts';
 import type { RoundRules } from './rules.ts';
 import type { Round } from './show.ts';
@@ -17,6 +18,9 @@ export type RulesView = Pick<
   | 'pace'
   | 'steps'
 > & {
+  /** Whether anything is asked in it, and whether whose turn it is chooses what. */
+  asks: Format<unknown, unknown, unknown, unknown>['asks'];
+  chosen: boolean;
   /** What it brings to the show, where that is not simply the points of its questions. */
   brings: { what: RoundRules['brings']; points: number; format: FormatName } | null;
 };
@@ -33,6 +37,8 @@ export const rulesView = (format: FormatName, rules: RoundRules): RulesView => (
   turns: rules.turns,
   pace: rules.pace,
   steps: rules.steps,
+  asks: formatOf(format).asks,
+  chosen: formatOf(format).chosen,
   brings: bringsView(format, rules),
 });
 

@@ -8,7 +8,7 @@ import { server } from '../api/server.ts';
 import { useFormat } from '../design/useFormat.ts';
 import { useHowTo } from '../design/useHowTo.ts';
 import { useEditor } from './editor.ts';
-import { formatIcons } from './order/formatIcons.ts';
+import { formatIcons } from '../formats/icons.ts';
 import { useRoundName } from './order/useRoundName.ts';
 import RehearseDialog from './RehearseDialog.vue';
 import QuestionRead from './share/QuestionRead.vue';

@@ -48,6 +48,8 @@ export interface PublicView {
   teams: readonly TeamView[];
   playing: number;
   turn: string;
+  /** Whose choice the round waits for between two questions, other than that of the next question. */
+  waitsFor: string | null;
   /** Rounds that were played for something of their own, with whoever won them; nobody where all were level. */
   won: RoundWon[];
   standings: boolean;
@@ -182,6 +184,7 @@ export function publicView(state: SittingState): PublicView {
     teams: teamViews(state),
     playing: teamViews(state).length,
     turn: state.turn,
+    waitsFor: round && formatOf(round.format).waitsFor(round.state),
     won: ownWinners(state),
     standings: state.standings,
     rules: rules && rulesView(round.format, rules),

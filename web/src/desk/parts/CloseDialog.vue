@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import DialogFrame from '../../design/DialogFrame.vue';
-import { questionsLeft } from '../progress.ts';
+import { questionsLeft } from '../../formats/progress.ts';
 import { useDesk } from '../useDesk.ts';
 
 const { t } = useI18n();

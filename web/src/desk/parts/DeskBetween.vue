@@ -1,45 +1,33 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import CoverChoice from '../../design/CoverChoice.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useRules } from '../../design/useRules.ts';
+import { deskParts } from '../../formats/desk.ts';
 import DeskKey from '../../screens/desk/DeskKey.vue';
 import { useDesk } from '../useDesk.ts';
 
-/** The middle of the desk between two questions of a round that is no board. */
+/** The middle of the desk between two questions: what the format shows, what comes, and how it is played. */
 const { t } = useI18n();
 const { told } = useRules();
 const desk = useDesk();
-const round = computed(() => desk.view.round!);
-const name = (team: string | null) => desk.view.teams.find((one) => one.id === team)?.name ?? '';
-const title = computed(() => {
-  const one = round.value;
-  if (one.format === 'interlude') return desk.view.roundTitle || t(`common.interludes.${one.what}`);
-  if (one.format === 'counterweight')
-    return one.choosing
-      ? t('stage.mayLift', { team: name(one.choosing) })
-      : t('common.teamNext', { team: name(desk.view.turn) });
-  if (one.format === 'board') return '';
-  return one.played < one.of
-    ? t('stage.questionNext', { n: one.played + 1, of: one.of })
-    : t('stage.allPlayed');
-});
+const part = ref<{ focus?: () => void } | null>(null);
 const coming = computed(() => desk.view.private.coming);
-const rules = computed(() =>
-  desk.view.rules && round.value.format !== 'interlude' ? told(desk.view.rules) : [],
-);
+const rules = computed(() => {
+  const { rules: own } = desk.view;
+  return own && own.asks !== 'nothing' && !own.chosen ? told(own) : [];
+});
+defineExpose({ focus: () => part.value?.focus?.() });
 </script>
 
 <template>
   <section class="between">
-    <h2>{{ title }}</h2>
-    <RichText v-if="round.format === 'interlude' && round.text" :text="round.text" />
-    <CoverChoice
-      v-if="round.format === 'counterweight'"
-      :round="round"
-      :teams="desk.view.teams"
-      @lift="desk.ask({ type: 'act', act: $event })"
+    <component
+      :is="deskParts[desk.view.round!.format]"
+      ref="part"
+      :view="desk.view"
+      @choose="desk.ask({ type: 'choose', ref: $event })"
+      @act="desk.ask({ type: 'act', act: $event })"
     />
     <section v-if="coming" class="coming">
       <h3>{{ t('desk.coming') }}</h3>
@@ -49,19 +37,12 @@ const rules = computed(() =>
     <ul v-if="rules.length">
       <li v-for="rule in rules" :key="rule">{{ rule }}</li>
     </ul>
-    <template v-if="round.format === 'knockout'">
-      <h3>{{ t('desk.lives') }}</h3>
-      <ul class="lives">
-        <li v-for="team in desk.view.teams" :key="team.id">
-          {{ team.name }} <b class="mono">{{ round.left[team.id] ?? round.lives }}</b>
-        </li>
-      </ul>
-    </template>
   </section>
 </template>
 
 <style scoped>
 .between {
+  flex: 1;
   display: flex;
   flex-direction: column;
   gap: 14px;
@@ -82,12 +63,5 @@ ul {
 .prompt {
   font-size: 20px;
   font-weight: 700;
-}
-.lives {
-  list-style: none;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 18px;
 }
 </style>

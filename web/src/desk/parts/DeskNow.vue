@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import BoardCells from '../../design/BoardCells.vue';
 import QrCode from '../../design/QrCode.vue';
 import StandingBars from '../../design/StandingBars.vue';
 import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
@@ -12,13 +11,13 @@ import DeskQuestion from './DeskQuestion.vue';
 /** The middle of the desk: what is on just now. */
 const { t } = useI18n();
 const desk = useDesk();
-const board = ref<InstanceType<typeof BoardCells> | null>(null);
+const between = ref<InstanceType<typeof DeskBetween> | null>(null);
 const address = useJoinAddress();
 const phones = computed(() => desk.view.devices.mode !== 'none');
 const alone = computed(() => desk.view.devices.score === 'players');
 const LEADERS = 50;
 const leaders = computed(() => [...desk.view.teams].sort((a, b) => a.place - b.place).slice(0, LEADERS));
-defineExpose({ focusBoard: () => board.value?.focusFirst() });
+defineExpose({ focusBoard: () => between.value?.focus() });
 </script>
 
 <template>
@@ -45,25 +44,7 @@ defineExpose({ focusBoard: () => board.value?.focusFirst() });
       </p>
     </template>
     <DeskQuestion v-else-if="desk.question" />
-    <DeskBetween v-else-if="desk.view.round && desk.view.round.format !== 'board'" />
-    <template v-else-if="desk.view.round">
-      <h2>
-        {{
-          t('common.teamsTurn', {
-            team: desk.view.teams.find((team) => team.id === desk.view.turn)?.name ?? '',
-          })
-        }}
-      </h2>
-      <p class="muted">{{ t('desk.pickHint') }}</p>
-      <BoardCells
-        ref="board"
-        class="board"
-        :board="desk.view.round"
-        :teams="desk.view.teams"
-        can-choose
-        @choose="desk.ask({ type: 'choose', ref: $event })"
-      />
-    </template>
+    <DeskBetween v-else-if="desk.view.round" ref="between" />
   </main>
 </template>
 
@@ -76,11 +57,6 @@ defineExpose({ focusBoard: () => board.value?.focusFirst() });
 }
 p {
   margin: 0;
-}
-.board {
-  flex: 1;
-  min-height: 340px;
-  max-height: 640px;
 }
 .lobby {
   display: flex;

@@ -20,7 +20,7 @@ const text = computed(() => {
   const { code, params } = desk.view.private.next;
   const worth = typeof params.points === 'number' ? { points: points(params.points) } : {};
   const words = { ...params, ...worth };
-  if (code === 'leave' && desk.view.round?.format !== 'board') return t('desk.next.leaveList');
+  if (code === 'leave' && !desk.view.rules?.chosen) return t('desk.next.leaveList');
   if (code === 'formatWaits') return t(`desk.waits.${params.format}`, words);
   if (code === 'nextRound') {
     const { title, format, what } = params as { title: string; format: FormatName; what: string };

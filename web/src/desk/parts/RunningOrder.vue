@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { mdiCheck, mdiChevronRight } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
-import { progressOf } from '../progress.ts';
+import { progressOf } from '../../formats/progress.ts';
 import { useDesk } from '../useDesk.ts';
 import { useRoundTitle } from '../../design/useRoundTitle.ts';
 import DeskTime from './DeskTime.vue';
@@ -49,7 +49,7 @@ const canBegin = computed(
     (!desk.question || desk.question.step === 'settled') &&
     items.value.length > 3,
 );
-const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.round?.format === 'board');
+const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.rules?.chosen);
 </script>
 
 <template>
@@ -66,7 +66,7 @@ const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.roun
         <span>{{ item.title }}</span>
         <p v-if="item.state === 'on' && item.round !== null && progress" class="muted">
           {{
-            t(desk.view.round?.format === 'counterweight' ? 'desk.progressCovers' : 'desk.progress', {
+            t(`desk.progress.${progress.counts}`, {
               used: progress.played,
               all: progress.of,
             })

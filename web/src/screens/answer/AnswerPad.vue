@@ -68,6 +68,7 @@ function send(): void {
         v-model:word="word"
         :left="question.control.left"
         :options="question.options ?? []"
+        :letters="question.letters"
         :disabled="sending"
       />
       <TypeAnswer

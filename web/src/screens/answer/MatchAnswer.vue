@@ -3,16 +3,18 @@ import { wordsOfOption, type OptionView } from '@distaff/core';
 import { computed, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
-import { letterOf } from '../../design/letters.ts';
+import { letterAt } from '../../design/letters.ts';
 import OptionContent from '../../design/media/OptionContent.vue';
 
 /**
  * Match pairs: a right one is dragged beside its left one; or the marked left one takes the right one
  * that is touched, and the next is marked. Touching what is placed sends it back.
  */
-const { left, options, disabled } = defineProps<{
+const { left, options, letters, disabled } = defineProps<{
   left: readonly OptionView[];
   options: readonly OptionView[];
+  /** Which place on the stage each has, where the order here is another. */
+  letters?: readonly number[] | undefined;
   disabled: boolean;
 }>();
 const wire = defineModel<object | null>('wire', { required: true });
@@ -97,7 +99,7 @@ watch(
             :aria-label="t('handset.sendBack', { what: wordsOfOption(options[slot]!) })"
             @click="lay(i, [])"
           >
-            <b>{{ letterOf(slot) }}</b> <OptionContent class="grow" :option="options[slot]!" />
+            <b>{{ letterAt({ letters }, slot) }}</b> <OptionContent class="grow" :option="options[slot]!" />
           </button>
         </VueDraggable>
       </div>
@@ -123,7 +125,7 @@ watch(
         :disabled="disabled"
         @click="lay(active, [{ slot }])"
       >
-        <span class="eyelet">{{ letterOf(slot) }}</span>
+        <span class="eyelet">{{ letterAt({ letters }, slot) }}</span>
         <OptionContent class="grow" :option="options[slot]!" />
       </button>
     </VueDraggable>

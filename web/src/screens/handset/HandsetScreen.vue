@@ -83,7 +83,7 @@ const line = computed(() => {
   if (view.standings) return t('handset.line.standings');
   const q = question.value;
   if (!q) {
-    if (view.round?.format !== 'board') return t('handset.line.between');
+    if (!view.rules?.chosen) return t('handset.line.between');
     return view.turn === seat.team
       ? words(view, 'choosing')
       : t('handset.line.board', { team: teamName(view.turn) });

@@ -4,13 +4,9 @@ import type { StageView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
 import { groundPicture, lookStyle } from '../../design/lookStyle.ts';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
+import { stageParts } from '../../formats/stage.ts';
 import { spoken } from '../../live/joinAddress.ts';
-import StageBetween from './StageBetween.vue';
-import StageBoard from './StageBoard.vue';
 import StageClose from './StageClose.vue';
-import StageCovers from './StageCovers.vue';
-import StageInterlude from './StageInterlude.vue';
-import StageLives from './StageLives.vue';
 import StageLobby from './StageLobby.vue';
 import StageQuestion from './StageQuestion.vue';
 import StageStandings from './StageStandings.vue';
@@ -76,36 +72,18 @@ const part = computed(() => {
           :can-answer="canChoose"
           @answer="emit('answer', $event)"
         />
-        <StageBoard
-          v-else-if="view.round?.format === 'board'"
+        <component
+          :is="stageParts[view.round.format]"
+          v-else-if="view.round"
           :view="view"
-          :board="view.round"
+          :now="now"
           :can-choose="canChoose"
           @choose="emit('choose', $event)"
+          @act="emit('act', $event)"
         />
-        <StageCovers
-          v-else-if="view.round?.format === 'counterweight'"
-          :round="view.round"
-          :view="view"
-          :can-choose="canChoose"
-          @lift="emit('act', $event)"
-        />
-        <StageLives
-          v-else-if="view.round?.format === 'knockout'"
-          :round="view.round"
-          :view="view"
-          :now="now"
-        />
-        <StageInterlude
-          v-else-if="view.round?.format === 'interlude'"
-          :round="view.round"
-          :view="view"
-          :now="now"
-        />
-        <StageBetween v-else :view="view" />
       </main>
       <StageTeams
-        v-if="view.phase === 'round' && part !== 'standings' && view.round?.format !== 'interlude'"
+        v-if="view.phase === 'round' && part !== 'standings' && view.rules?.asks !== 'nothing'"
         :view="view"
       />
     </div>

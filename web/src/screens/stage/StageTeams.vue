@@ -13,10 +13,10 @@ const { points } = useFormat();
 const marked = computed(() => {
   const { question, rules } = view;
   if (question) return question.floor;
-  // Who has earned a cover is on, though the turn has moved on already.
-  if (view.round?.format === 'counterweight' && view.round.choosing) return view.round.choosing;
+  // Whose choice the round waits for is on, though the turn may have moved on already.
+  if (view.waitsFor !== null) return view.waitsFor;
   // Where everyone answers and nobody chooses, no turn is told.
-  return rules?.floor === 'turn' || view.round?.format === 'board' ? view.turn : null;
+  return rules?.floor === 'turn' || rules?.chosen ? view.turn : null;
 });
 /** So many fit; of more the leaders are shown. */
 const MOST = 12;

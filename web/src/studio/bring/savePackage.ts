@@ -1,4 +1,4 @@
-import { isOfShelf, type Question } from '@distaff/core';
+import { isOfShelf, mediaOf, type Picture, type Question, type Sound, type Video } from '@distaff/core';
 import {
   neededFiles,
   readSetFile,
@@ -39,13 +39,16 @@ async function drawn(file: string): Promise<Blob> {
   );
 }
 
+/** Which of these files are pictures. */
+export const picturesIn = (media: readonly (Picture | Sound | Video)[]): Set<string> =>
+  new Set(media.flatMap((one) => ('width' in one ? [one.file] : [])));
+
 /** A file of the library in a form that every program knows; null where it is gone. */
-export async function fetched(file: string): Promise<MediaFile | null> {
+export async function fetched(file: string, isPicture: boolean): Promise<MediaFile | null> {
   let blob: Blob;
   if (isOfShelf(file)) blob = await drawn(file);
   else {
-    const { headers } = await fetch(fileUrl(file), { method: 'HEAD' });
-    const response = await (headers.get('content-type')?.startsWith('image/')
+    const response = await (isPicture
       ? fetch(pictureUrl(file, 'large'), { headers: { accept: 'image/png,image/jpeg' } })
       : fetch(fileUrl(file)));
     if (!response.ok) return null;
@@ -80,10 +83,11 @@ export async function savePackage(
   if ('wrong' in read) throw new Error(read.wrong);
   const { questions } = read.file;
   const names = neededFiles(questions).filter((file) => format !== 'own' || !isOfShelf(file));
+  const pictures = picturesIn(questions.flatMap((one) => mediaOf(one).map(({ media }) => media)));
   const media = new Map<string, MediaFile>();
   for (const [n, file] of names.entries()) {
     told(n, names.length);
-    const found = await fetched(file);
+    const found = await fetched(file, pictures.has(file));
     if (found) media.set(file, found);
   }
   const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });

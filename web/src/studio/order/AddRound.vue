@@ -3,7 +3,7 @@ import { formats, MAX_ROUNDS, type FormatName } from '@distaff/core';
 import { mdiPlus } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
-import { formatIcons } from './formatIcons.ts';
+import { formatIcons } from '../../formats/icons.ts';
 
 /** Adds a round of any format, or an interlude, after the one that is looked at. */
 const { t } = useI18n();

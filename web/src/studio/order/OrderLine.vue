@@ -14,7 +14,7 @@ import { useI18n } from 'vue-i18n';
 import { useHowTo } from '../../design/useHowTo.ts';
 import { useShowCheck } from '../check/showCheck.ts';
 import { useEditor } from '../editor.ts';
-import { formatIcons } from './formatIcons.ts';
+import { formatIcons } from '../../formats/icons.ts';
 import { useLength } from './useLength.ts';
 import { useRoundName } from './useRoundName.ts';
 import { isBehind } from './isBehind.ts';

@@ -6,7 +6,7 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
 import AddRound from '../order/AddRound.vue';
-import { formatIcons } from '../order/formatIcons.ts';
+import { formatIcons } from '../../formats/icons.ts';
 import { useRoundName } from '../order/useRoundName.ts';
 
 /** The running order: rounds and interludes, one after the other; the chosen one is written below. */

@@ -1,9 +1,9 @@
-import { filesOfShow, placeShowFiles, type PlacedFile } from '@distaff/core';
+import { filesOfShow, mediaOfShow, placeShowFiles, type PlacedFile } from '@distaff/core';
 import type { MediaFile } from '@distaff/core/interchange';
 import { transfer, wrap, type Remote } from 'comlink';
 import { server } from '../../api/server.ts';
 import { saveFile } from '../../design/saveFile.ts';
-import { fetched } from '../bring/savePackage.ts';
+import { fetched, picturesIn } from '../bring/savePackage.ts';
 import type { Packer, Unpacked } from './showWorker.ts';
 
 /** How many files of how many are on their way. */
@@ -25,10 +25,11 @@ async function withPacker<T>(work: (packer: Remote<Packer>) => Promise<T>): Prom
 export async function saveShowFile(id: string, told: Told, signal: AbortSignal): Promise<void> {
   const { show } = await server.show(id);
   const names = filesOfShow(show);
+  const pictures = picturesIn(mediaOfShow(show));
   const media = new Map<string, MediaFile>();
   for (const [n, file] of names.entries()) {
     told(n, names.length);
-    const found = await fetched(file);
+    const found = await fetched(file, pictures.has(file));
     signal.throwIfAborted();
     if (found) media.set(file, found);
   }

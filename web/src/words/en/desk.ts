@@ -67,8 +67,10 @@ export const desk = {
   byFormat: { cover: 'a cover was lifted' },
   byRulingRevised: '{verdict}, ruled later: {prompt}',
   now: 'Now',
-  progress: '{used} of {all} questions played',
-  progressCovers: '{used} of {all} covers lifted',
+  progress: {
+    questions: '{used} of {all} questions played',
+    covers: '{used} of {all} covers lifted',
+  },
   turnsTaken: 'Turns so far',
   teams: 'Teams',
   players: 'no players | {n} player | {n} players',

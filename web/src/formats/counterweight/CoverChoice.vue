@@ -3,7 +3,7 @@ import type { CounterweightView, TeamView } from '@distaff/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CoverGrid from './CoverGrid.vue';
-import WeaveSwatch from './WeaveSwatch.vue';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
 
 /** The choice that a right answer earned: who lifts a cover – oneself, or another team – and which one. */
 const { round, teams } = defineProps<{ round: CounterweightView; teams: readonly TeamView[] }>();

@@ -2,8 +2,8 @@
 import type { BoardView, Weave } from '@distaff/core';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useFormat } from './useFormat.ts';
-import { weaveBackground } from './weave/tile.ts';
+import { useFormat } from '../../design/useFormat.ts';
+import { weaveBackground } from '../../design/weave/tile.ts';
 
 /**
  * The cells of a board in play, for desk and stage: open ones show their value, used ones the

@@ -2,8 +2,8 @@
 import type { CounterweightView, TeamView } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useFormat } from './useFormat.ts';
-import { weaveBackground } from './weave/tile.ts';
+import { useFormat } from '../../design/useFormat.ts';
+import { weaveBackground } from '../../design/weave/tile.ts';
 
 /** The covers: those that are up show their value in the weave of who lifted them. */
 const { covers, teams, canLift } = defineProps<{

@@ -1,26 +1,25 @@
 <script setup lang="ts">
-import type { PublicView } from '@distaff/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFit } from '../../design/useFit.ts';
 import { useWonLines } from '../../design/useWonLines.ts';
 import { useRules } from '../../design/useRules.ts';
+import type { ListView, StagePart } from '../parts.ts';
 
-/** Between two questions of a quiz: how far it is, and how it is played. */
-const { view } = defineProps<{ view: PublicView }>();
+/** Between two questions of a list: how far it is, and how it is played. */
+const { view } = defineProps<StagePart>();
 const { t } = useI18n();
 const { told } = useRules();
 const progress = computed(() => {
-  const { round } = view;
-  if (round?.format !== 'quiz' && round?.format !== 'knockout') return '';
+  const round = view.round as ListView;
   return round.played < round.of
     ? t('stage.questionNext', { n: round.played + 1, of: round.of })
     : t('stage.allPlayed');
 });
 const wonLines = useWonLines(() => view);
 const over = computed(() => {
-  const { round } = view;
-  return (round?.format === 'quiz' || round?.format === 'knockout') && round.played >= round.of;
+  const round = view.round as ListView;
+  return round.played >= round.of;
 });
 const rules = computed(() => (view.rules ? told(view.rules, view.devices) : []));
 const box = ref<HTMLElement | null>(null);

@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import type { KnockoutView, PublicView } from '@distaff/core';
+import type { KnockoutView } from '@distaff/core';
+import { computed } from 'vue';
 import { mdiCircleOutline, mdiLifebuoy } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { usePages } from '../../design/usePages.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
-import StageBetween from './StageBetween.vue';
+import ListStage from '../list/ListStage.vue';
+import type { StagePart } from '../parts.ts';
 
 /** Who is still in a knockout, and with how many lives. */
-const { round, view, now } = defineProps<{ round: KnockoutView; view: PublicView; now: number }>();
+const { view, now } = defineProps<StagePart>();
+const round = computed(() => view.round as KnockoutView);
 const { t } = useI18n();
 const MOST = 24;
-const livesOf = (team: string) => round.left[team] ?? round.lives;
+const livesOf = (team: string) => round.value.left[team] ?? round.value.lives;
 const {
   shown: rows,
   from,
@@ -25,7 +28,7 @@ const told = (n: number) => t('stage.lives', n, { named: { n } });
 </script>
 
 <template>
-  <StageBetween :view="view">
+  <ListStage :view="view" :now="now" :can-choose="canChoose">
     <ul class="lives">
       <li v-for="team in rows" :key="team.id" :class="{ out: livesOf(team.id) === 0 }">
         <WeaveSwatch :weave="team.weave" />
@@ -42,7 +45,7 @@ const told = (n: number) => t('stage.lives', n, { named: { n } });
       </li>
     </ul>
     <p v-if="many">{{ t('stage.pageOf', { from, to, of: view.playing }) }}</p>
-  </StageBetween>
+  </ListStage>
 </template>
 
 <style scoped>

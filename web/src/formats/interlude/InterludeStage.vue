@@ -1,24 +1,27 @@
 <script setup lang="ts">
-import type { InterludeView, StageView } from '@distaff/core';
+import type { InterludeView } from '@distaff/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CreditList from '../../design/media/CreditList.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFit } from '../../design/useFit.ts';
 import { useHowTo } from '../../design/useHowTo.ts';
-import StageStandings from './StageStandings.vue';
+import StageStandings from '../../screens/stage/StageStandings.vue';
+import type { StagePart } from '../parts.ts';
 
 /** What stands between the rounds: a title, how something is played, a break, the standings. */
-const { round, view, now } = defineProps<{ round: InterludeView; view: StageView; now: number }>();
+const { view, now } = defineProps<StagePart>();
+const round = computed(() => view.round as InterludeView);
 const { t } = useI18n();
 const { sentences } = useHowTo();
 const left = computed(() => {
-  if (round.until === null) return '';
-  const seconds = Math.max(0, Math.ceil((round.until - now) / 1000));
+  const { until } = round.value;
+  if (until === null) return '';
+  const seconds = Math.max(0, Math.ceil((until - now) / 1000));
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 });
 const box = ref<HTMLElement | null>(null);
-useFit(box, () => [round, view.roundTitle], [1, 0.85, 0.72, 0.6, 0.5, 0.42, 0.35]);
+useFit(box, () => [round.value, view.roundTitle], [1, 0.85, 0.72, 0.6, 0.5, 0.42, 0.35]);
 </script>
 
 <template>

@@ -1,24 +1,22 @@
 <script setup lang="ts">
-import type { CounterweightView, PublicView } from '@distaff/core';
+import type { CounterweightView } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import CoverChoice from '../../design/CoverChoice.vue';
-import CoverGrid from '../../design/CoverGrid.vue';
+import type { StagePart } from '../parts.ts';
+import CoverChoice from './CoverChoice.vue';
+import CoverGrid from './CoverGrid.vue';
 import { useWonLines } from '../../design/useWonLines.ts';
 
 /** The covers of a counterweight round, and whose choice it is. */
-const { round, view } = defineProps<{
-  round: CounterweightView;
-  view: PublicView;
-  canChoose: boolean;
-}>();
-const emit = defineEmits<{ lift: [act: object] }>();
+const { view } = defineProps<StagePart>();
+const emit = defineEmits<{ act: [act: object] }>();
+const round = computed(() => view.round as CounterweightView);
 const { t } = useI18n();
 const wonLines = useWonLines(() => view);
 const title = computed(() => {
-  const team = view.teams.find((one) => one.id === round.choosing);
+  const team = view.teams.find((one) => one.id === round.value.choosing);
   if (team) return t('stage.mayLift', { team: team.name });
-  const left = round.covers.filter((cover) => cover.team === null).length;
+  const left = round.value.covers.filter((cover) => cover.team === null).length;
   return left === 0
     ? (wonLines.value[0] ?? t('stage.allUp'))
     : t('stage.coversLeft', left, { named: { n: left } });
@@ -34,7 +32,7 @@ const title = computed(() => {
       class="grid"
       :round="round"
       :teams="view.teams"
-      @lift="emit('lift', $event)"
+      @lift="emit('act', $event)"
     />
     <CoverGrid v-else class="grid" :covers="round.covers" :teams="view.teams" :can-lift="false" />
   </section>

@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { BoardView, PublicView } from '@distaff/core';
+import type { BoardView } from '@distaff/core';
 import { useI18n } from 'vue-i18n';
-import BoardCells from '../../design/BoardCells.vue';
+import type { StagePart } from '../parts.ts';
+import BoardCells from './BoardCells.vue';
 
 /** The board: categories are rows, values run from left to right. */
-const { view, board } = defineProps<{ view: PublicView; board: BoardView; canChoose: boolean }>();
+const { view } = defineProps<StagePart>();
 const emit = defineEmits<{ choose: [ref: string] }>();
 const { t } = useI18n();
+const board = computed(() => view.round as BoardView);
 const chooser = computed(() => view.teams.find((team) => team.id === view.turn)?.name ?? '');
-const over = computed(() => board.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')));
+const over = computed(() =>
+  board.value.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
+);
 </script>
 
 <template>

@@ -1,0 +1,17 @@
+<script setup lang="ts">
+import type { InterludeView } from '@distaff/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import RichText from '../../design/rich/RichText.vue';
+import type { DeskPart } from '../parts.ts';
+
+/** What is on the stage between the rounds. */
+const { view } = defineProps<DeskPart>();
+const { t } = useI18n();
+const round = computed(() => view.round as InterludeView);
+</script>
+
+<template>
+  <h2>{{ view.roundTitle || t(`common.interludes.${round.what}`) }}</h2>
+  <RichText v-if="round.text" :text="round.text" />
+</template>

@@ -1,0 +1,41 @@
+import type { FormatName, FormatView } from '@distaff/core';
+
+/** How much of a round was played, of how much, and what is counted. */
+export interface Progress {
+  played: number;
+  of: number;
+  counts: 'questions' | 'covers';
+}
+type Told = { [F in FormatName]: (round: Extract<FormatView, { format: F }>) => Progress | null };
+
+const inList = ({ played, of }: { played: number; of: number }): Progress => ({
+  played,
+  of,
+  counts: 'questions',
+});
+
+/** Null where nothing is asked. */
+const progress: Told = {
+  board({ rows }) {
+    const cells = rows.flatMap((row) => row.cells).filter((cell) => cell.state !== 'empty');
+    const played = cells.filter((cell) => cell.state === 'used').length;
+    return { played, of: cells.length, counts: 'questions' };
+  },
+  quiz: inList,
+  knockout: inList,
+  counterweight: ({ covers }) => ({
+    played: covers.filter((cover) => cover.team !== null).length,
+    of: covers.length,
+    counts: 'covers',
+  }),
+  interlude: () => null,
+};
+
+export function progressOf(round: FormatView | null): Progress | null {
+  return round && (progress[round.format] as (one: FormatView) => Progress | null)(round);
+}
+
+export const questionsLeft = (round: FormatView | null): number => {
+  const found = progressOf(round);
+  return found ? found.of - found.played : 0;
+};

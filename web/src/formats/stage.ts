@@ -1,0 +1,16 @@
+import type { FormatName } from '@distaff/core';
+import type { Component } from 'vue';
+import BoardStage from './board/BoardStage.vue';
+import CounterweightStage from './counterweight/CounterweightStage.vue';
+import InterludeStage from './interlude/InterludeStage.vue';
+import KnockoutStage from './knockout/KnockoutStage.vue';
+import ListStage from './list/ListStage.vue';
+
+/** What stands on the stage between two questions (`StagePart`). */
+export const stageParts: Record<FormatName, Component> = {
+  board: BoardStage,
+  quiz: ListStage,
+  knockout: KnockoutStage,
+  counterweight: CounterweightStage,
+  interlude: InterludeStage,
+};
