@@ -3,6 +3,7 @@ import { build as bundle } from 'esbuild';
 import { build as buildPages } from 'vite';
 import { writeIcons } from './icons/index.mjs';
 import { compressFolder } from './lib/compress.mjs';
+import { serverBundle } from './lib/bundle.mjs';
 import { enterCheckout } from './lib/prepare.mjs';
 import { run } from './lib/say.mjs';
 import { writeShelf } from './shelf/index.mjs';
@@ -12,27 +13,7 @@ import { writeSounds } from './sounds/index.mjs';
 run(async () => {
   enterCheckout();
   rmSync('web/dist', { recursive: true, force: true });
-  await bundle({
-    entryPoints: {
-      main: 'server/src/main.ts',
-      config: 'server/src/config.ts',
-      address: 'server/src/address.ts',
-      seed: 'demo/seed.ts',
-    },
-    outdir: 'server/dist',
-    bundle: true,
-    platform: 'node',
-    target: 'node20',
-    format: 'esm',
-    packages: 'external',
-    alias: {
-      '@distaff/core/interchange': './core/src/interchange/index.ts',
-      '@distaff/core': './core/src/index.ts',
-      '@distaff/server': './server/src',
-    },
-    sourcemap: true,
-    logLevel: 'warning',
-  });
+  await bundle(serverBundle);
   for (const page of ['index', 'handset'])
     await buildPages({ configFile: `web/vite.${page}.config.ts`, root: 'web', logLevel: 'warn' });
   await writeIcons('web/dist');

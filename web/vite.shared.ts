@@ -17,7 +17,4 @@ export const shared = (page: 'index' | 'handset'): UserConfig => ({
     assetsDir: `assets/${page}`,
     rolldownOptions: { input: `${page}.html` },
   },
-  server: {
-    proxy: { '/api': 'http://127.0.0.1:4600', '/socket.io': { target: 'ws://127.0.0.1:4600', ws: true } },
-  },
 });

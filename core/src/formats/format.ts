@@ -74,6 +74,8 @@ export interface Format<Content, State, View, Dealt> {
   readonly asks: 'together' | 'nothing';
   /** Rules that suit it: with which a new round begins, without phones too, and which no situation changes. */
   readonly suits: { anew: Partial<RoundRules>; aloud: Partial<RoundRules>; always: Partial<RoundRules> };
+  /** Whether its questions bring points; where they do not, they lead to something that does. */
+  readonly pays: boolean;
   /** Its own findings, and how much harm each does before thirty people: from 1, the worst, to 99. */
   readonly harm: Readonly<Record<string, number>>;
   /** Whether the team in turn chooses what is played, also where others answer. */
@@ -117,7 +119,7 @@ export interface Format<Content, State, View, Dealt> {
   /** What a stand-in would do while the round waits for people; null where it does not. */
   move(state: State, table: Table, random: Random): Move | null;
   /** What follows from a question that is settled, beside its points: a penalty, a line. `state` is that before. */
-  follows(state: State, settled: Settled, table: Table): Draft[];
+  follows(state: State, settled: Settled, ref: string, table: Table): Draft[];
   /** Whose turn it is after a question, where that is for the format to say; null where the rules say it. */
   turn(state: State): string | null;
   /** Whether an answer of this team counts; where not, it may answer for honour. */
@@ -166,6 +168,7 @@ export interface ClothRow {
 /** What most formats have in common; each takes it and says what differs. */
 export const usual = {
   asks: 'together' as 'together' | 'nothing',
+  pays: true,
   suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
   harm: {} as Record<string, number>,
   move: (): Move | null => null,

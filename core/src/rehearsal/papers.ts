@@ -14,7 +14,7 @@ export interface PaperRules {
 const usual: PaperRules = { pays: true, lives: () => null, nearZero: false };
 
 /** One line a format: it is written down a second time on purpose, and asks nothing of the engine. */
-const papers: Record<FormatName, PaperRules> = {
+export const papers: Record<FormatName, PaperRules> = {
   board: usual,
   quiz: usual,
   knockout: { ...usual, lives: ({ content }) => ('lives' in content ? content.lives : null) },

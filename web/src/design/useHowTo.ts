@@ -15,7 +15,7 @@ export function useHowTo() {
         ['points', 'low', 'high'].includes(name) ? points(n) : n,
       ]),
     );
-    const about = format === 'interlude' ? [] : [t(`common.howTo.${format}`, shown)];
+    const about = rules.asks === 'nothing' ? [] : [t(`common.howTo.${format}`, shown)];
     const lives =
       facts.lives === undefined ? [] : [t('common.howTo.lives', facts.lives, { named: { n: facts.lives } })];
     return [

@@ -1,18 +1,15 @@
 <script setup lang="ts">
-import { hasRight, layOut, type ShowFinding } from '@distaff/core';
+import { formatOf, hasRight, type ShowFinding } from '@distaff/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
 import { useEditor, type EditorTab } from './editor.ts';
 import LookEditor from './look/LookEditor.vue';
 import OrderEditor from './order/OrderEditor.vue';
-import BoardEditor from './parts/BoardEditor.vue';
 import ConflictList from './parts/ConflictList.vue';
 import DevicesEditor from './parts/DevicesEditor.vue';
 import DoorsEditor from './parts/DoorsEditor.vue';
 import EditorBar from './parts/EditorBar.vue';
-import InterludeEditor from './parts/InterludeEditor.vue';
-import ListEditor from './parts/ListEditor.vue';
 import PreviewPane from './parts/PreviewPane.vue';
 import RoundStrip from './parts/RoundStrip.vue';
 import RulesEditor from './parts/RulesEditor.vue';
@@ -21,7 +18,8 @@ import { tabFor } from './check/tabFor.ts';
 import TeamsEditor from './parts/TeamsEditor.vue';
 import { useAllPlaces } from './preview/useAllPlaces.ts';
 import PreviewAll from './preview/PreviewAll.vue';
-import { useSlots } from './parts/useSlots.ts';
+import { editors } from '../formats/editors.ts';
+import { useSlots } from '../formats/useSlots.ts';
 import OwnerNote from './share/OwnerNote.vue';
 import ShowReader from './ShowReader.vue';
 import { useStages } from './useStages.ts';
@@ -33,16 +31,18 @@ const editor = useEditor();
 const tab = ref<EditorTab>('board');
 /** First the bar, then what is written, then what it looks like. */
 const stage = useStages(() => editor.show !== null, 2);
-/** The place of the round that is written: a cell of the board, or a question of a list by its id. */
-const cell = ref<string | null>(null);
-const item = ref<string | null>(null);
+/** The place of the round that is written, by its id: a cell of the board, or a question of a list. */
+const chosen = ref<string | null>(null);
 const slots = useSlots();
-const slot = computed(() => (editor.board ? slots.cell(cell.value) : slots.item(item.value)));
+const slot = computed(() => slots.value?.at(chosen.value) ?? null);
 /** The same place as the engine names it. */
 const place = computed(() => {
-  if (editor.board) return cell.value;
-  const at = editor.list?.content.items.findIndex((one) => one.id === item.value) ?? -1;
-  return at < 0 ? null : String(at);
+  const { format, content } = editor.round;
+  return (
+    formatOf(format)
+      .places(content)
+      .find((one) => one.id === chosen.value)?.ref ?? null
+  );
 });
 
 // Before the first picture, as the store still holds the show of an earlier visit; and for the next one.
@@ -68,18 +68,7 @@ watch(
   (title) => (document.title = `${t('common.appName')} – ${title || t('studio.untitled')}`),
 );
 /** The next place to be written, with a new question where it has none. */
-function next(): void {
-  if (!editor.board) {
-    item.value = editor.addItem();
-    return;
-  }
-  const refs = layOut(editor.board.content)
-    .flat()
-    .map(({ id }) => id);
-  const following = refs[(refs.indexOf(cell.value ?? '') + 1) % refs.length]!;
-  if (!editor.questionAt(following)) editor.writeQuestion(following);
-  cell.value = following;
-}
+const next = () => (chosen.value = slots.value!.next(chosen.value));
 const { places } = useAllPlaces();
 /** A place of the show to look at where none is chosen: the first with a question. */
 const shown = computed(() => places.value.find((one) => one.question !== null) ?? places.value[0] ?? null);
@@ -88,8 +77,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
   tab.value = tabFor(code, round);
   if (round === null) return;
   editor.roundId = round;
-  cell.value = found?.includes(':') ? found : null;
-  item.value = found;
+  chosen.value = found;
 }
 </script>
 
@@ -109,18 +97,16 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
     <ConflictList v-if="editor.conflicts.length" :conflicts="editor.conflicts" @settle="editor.settle" />
     <main v-if="stage < 1" class="one" />
     <main v-else-if="tab === 'board'" class="three">
-      <BoardEditor v-if="editor.board" v-model:cell="cell" class="pane" />
-      <ListEditor v-else-if="editor.list" v-model:item="item" class="pane" />
-      <InterludeEditor v-else class="pane" />
+      <component :is="editors[editor.round.format]" v-model:place="chosen" class="pane" />
       <SlotEditor
-        v-if="editor.round.format !== 'interlude'"
+        v-if="slots"
         :key="`${editor.round.id} ${place ?? ''}`"
         :place="slot"
         class="pane middle"
-        :hint="t(editor.board ? 'studio.pickCellText' : 'studio.pickItemText')"
-        :cell="cell"
+        :hint="t(slots.hint)"
+        :cell="chosen"
         @next="next"
-        @moved="cell = $event"
+        @moved="chosen = $event"
       />
       <div v-else class="pane middle" />
       <PreviewPane

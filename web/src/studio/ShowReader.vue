@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { explainRound, layOut, type Round } from '@distaff/core';
+import { explainRound, formatOf, type Round } from '@distaff/core';
 import { mdiContentDuplicate, mdiDoorOpen } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -26,15 +26,14 @@ const problem = ref('');
 const busy = ref(false);
 
 /** The questions of a round with where they stand: a category and a value, or a number. */
-function questionsOf(round: Round): { place: string; id: string }[] {
-  if (round.format === 'interlude') return [];
-  if (round.format !== 'board') return round.content.items.map(({ id }, i) => ({ place: String(i + 1), id }));
-  const { categories } = round.content;
-  return layOut(round.content).flatMap((column, c) =>
-    column.flatMap(({ question, points: value }) =>
-      question === null ? [] : [{ place: `${categories[c]!.name} · ${points(value)}`, id: question }],
-    ),
-  );
+function questionsOf({ format, content }: Round): { place: string; id: string }[] {
+  return formatOf(format)
+    .places(content)
+    .flatMap(({ label, question, points: value }, i) =>
+      question === null
+        ? []
+        : [{ place: label ? `${label} · ${points(value)}` : String(i + 1), id: question }],
+    );
 }
 async function go(work: () => Promise<string>): Promise<void> {
   if (busy.value) return;
@@ -83,7 +82,7 @@ const duplicate = () =>
           <span class="mono">{{ i + 1 }}</span> <v-icon :icon="formatIcons[round.format]" size="22" />
           {{ nameOf(round) }} <span v-if="round.off" class="muted">{{ t('building.off') }}</span>
         </h2>
-        <ul v-if="round.format !== 'interlude'" class="muted">
+        <ul v-if="formatOf(round.format).asks !== 'nothing'" class="muted">
           <li v-for="one in sentences(explainRound(round))" :key="one">{{ one }}</li>
         </ul>
         <div v-for="{ place, id } in questionsOf(round)" :key="id" class="question">

@@ -62,6 +62,7 @@ const at = ({ order, again, played }: CounterweightState) =>
  */
 export const counterweight: Format<CounterweightContent, CounterweightState, CounterweightView, Dealt> = {
   ...usual,
+  pays: false,
   ranksOtherwise: true,
   seenBetween: true,
   prescribes: {

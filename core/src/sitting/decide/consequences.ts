@@ -7,5 +7,5 @@ import { tableOf } from '../table.ts';
 /** A question that is settled, or settled anew, with what the format of its round lets follow from it. */
 export function withConsequences(state: SittingState, question: QuestionInPlay, settled: Settled): Draft[] {
   const { format, state: round } = state.begun[question.begun]!;
-  return [settled, ...formatOf(format).follows(round, settled, tableOf(state))];
+  return [settled, ...formatOf(format).follows(round, settled, question.ref, tableOf(state))];
 }

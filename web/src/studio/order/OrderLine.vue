@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { explainRound, hasList, plainText, questionsIn, type Round } from '@distaff/core';
+import { explainRound, formatOf, hasList, plainText, questionsIn, type Round } from '@distaff/core';
 import {
   mdiAlertOutline,
   mdiChevronDown,
@@ -39,13 +39,18 @@ const questions = computed(() => questionsIn(round));
 const findings = computed(() => check.findings.filter((finding) => finding.round === round.id).length);
 const span = computed(() => spanOf(round.id));
 const facts = computed(() => {
+  const sort = formatOf(round.format).sort(round.content);
   const kind = t(`common.formats.${round.format}`);
   const count = t('building.questions', questions.value.length, { named: { n: questions.value.length } });
-  const parts = round.format === 'interlude' ? [t(`common.interludes.${round.content.what}`)] : [kind, count];
+  const parts = sort === null ? [kind, count] : [t(`common.interludes.${sort}`)];
   if (hasList(round) && round.content.rule)
     parts.push(t('building.byRule', { rule: ruleWords(round.content.rule) }));
   if (hasList(round) && isBehind(round.content)) parts.push(t('building.ruleBehind'));
   return parts.join(' · ');
+});
+const readIn = computed(() => {
+  const read = formatOf(round.format).reads(round.content);
+  return typeof read === 'string' ? read : '';
 });
 const prompts = computed(() =>
   questions.value.slice(0, LISTED).map((id) => ({
@@ -129,10 +134,10 @@ function toggle(): void {
       />
     </div>
     <div v-if="open" class="more">
-      <ul v-if="round.format !== 'interlude'">
+      <ul v-if="formatOf(round.format).asks !== 'nothing'">
         <li v-for="one in sentences(explainRound(round))" :key="one">{{ one }}</li>
       </ul>
-      <p v-else-if="round.content.text" class="text">{{ plainText(round.content.text) }}</p>
+      <p v-else-if="readIn" class="text">{{ plainText(readIn) }}</p>
       <ol v-if="prompts.length">
         <li v-for="one in prompts" :key="one.id" class="clip">{{ one.text }}</li>
       </ol>

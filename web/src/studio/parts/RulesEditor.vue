@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { brought, floors, formats, rulesView, turnOrders } from '@distaff/core';
+import { brought, floors, formatOf, formats, rulesView, turnOrders } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRules } from '../../design/useRules.ts';
@@ -43,7 +43,7 @@ const pace = computed({
       {{ t('studio.rulesOf', { title: editor.round.title || t(`common.formats.${editor.round.format}`) }) }}
     </h1>
     <v-text-field v-model="editor.round.title" :label="t('studio.roundTitle')" maxlength="80" />
-    <p v-if="editor.round.format === 'interlude'" class="muted">{{ t('studio.noRules') }}</p>
+    <p v-if="formatOf(editor.round.format).asks === 'nothing'" class="muted">{{ t('studio.noRules') }}</p>
     <template v-else>
       <v-radio-group v-if="free('floor')" v-model="rules.floor" :label="t('studio.floor')">
         <v-radio v-for="one in floors" :key="one" :value="one" :label="t(`studio.floors.${one}`)" />
@@ -189,7 +189,9 @@ const pace = computed({
         :label="t('studio.placePoints')"
       />
       <NumberField
-        v-if="rules.brings === 'counted' && editor.round.format === 'knockout'"
+        v-if="
+          rules.brings === 'counted' && 'lives' in formatOf(editor.round.format).facts(editor.round.content)
+        "
         v-model="rules.lifePoints"
         class="short"
         :min="0"

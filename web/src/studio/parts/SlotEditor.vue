@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
-import type { Slot } from './slot.ts';
+import type { Slot } from '../../formats/slot.ts';
 import MoveCell from '../board/MoveCell.vue';
 import OriginNote from './OriginNote.vue';
 import NumberField from '../question/NumberField.vue';
@@ -110,9 +110,11 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
               empty
               :min="-1000000"
               :max="1000000"
-              :label="t(cell ? 'studio.cellValue' : 'studio.questionValue')"
+              :label="t(editor.board ? 'studio.cellValue' : 'studio.questionValue')"
               :hint="
-                t(cell ? 'studio.cellValueHint' : 'studio.questionValueHint', { n: points(place.usual) })
+                t(editor.board ? 'studio.cellValueHint' : 'studio.questionValueHint', {
+                  n: points(place.usual),
+                })
               "
               @update:model-value="place.setValue($event)"
             />

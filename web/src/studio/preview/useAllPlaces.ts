@@ -1,4 +1,4 @@
-import { layOut } from '@distaff/core';
+import { formatOf } from '@distaff/core';
 import { computed } from 'vue';
 import { useEditor } from '../editor.ts';
 
@@ -14,14 +14,11 @@ export function useAllPlaces() {
   const editor = useEditor();
   const places = computed<PreviewPlace[]>(() =>
     editor.show!.rounds.flatMap((round, index): PreviewPlace[] => {
-      if (round.format === 'interlude') return [{ round: index, ref: null, question: null }];
-      if (round.format === 'board')
-        return layOut(round.content)
-          .flat()
-          .flatMap((cell) =>
-            cell.question === null ? [] : [{ round: index, ref: cell.id, question: cell.question }],
-          );
-      return round.content.items.map((item, i) => ({ round: index, ref: String(i), question: item.id }));
+      const format = formatOf(round.format);
+      if (format.asks === 'nothing') return [{ round: index, ref: null, question: null }];
+      return format
+        .places(round.content)
+        .flatMap(({ ref, question }) => (question === null ? [] : [{ round: index, ref, question }]));
     }),
   );
   return { places };

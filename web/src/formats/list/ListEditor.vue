@@ -1,20 +1,19 @@
 <script setup lang="ts">
-import { lacksOf, MAX_ITEMS, plainText, remarksBeside } from '@distaff/core';
+import { formatOf, lacksOf, MAX_ITEMS, plainText, remarksBeside } from '@distaff/core';
 import { mdiAlertOutline, mdiCommentAlertOutline, mdiDragVertical, mdiMagnify, mdiPlus } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
-import { useAccount } from '../account.ts';
-import { useEditor } from '../editor.ts';
-import { kindIcons } from '../question/kindIcons.ts';
-import RuleEditor from '../order/RuleEditor.vue';
-import NumberField from '../question/NumberField.vue';
-import PickDialog from '../questions/PickDialog.vue';
-import CoversEditor from './CoversEditor.vue';
+import { useAccount } from '../../studio/account.ts';
+import { useEditor } from '../../studio/editor.ts';
+import { kindIcons } from '../../studio/question/kindIcons.ts';
+import RuleEditor from '../../studio/order/RuleEditor.vue';
+import NumberField from '../../studio/question/NumberField.vue';
+import PickDialog from '../../studio/questions/PickDialog.vue';
 
 /** The questions of a round that come one after the other, and what the round says of all of them. */
-const item = defineModel<string | null>('item', { required: true });
+const item = defineModel<string | null>('place', { required: true });
 const { t } = useI18n();
 const { points } = useFormat();
 const account = useAccount();
@@ -48,23 +47,17 @@ const add = () => (item.value = editor.addItem());
   <section ref="root" class="list" :aria-label="t('studio.questions')">
     <div class="row settings">
       <NumberField
-        v-if="editor.list!.format !== 'counterweight'"
+        v-if="formatOf(editor.list!.format).pays"
         v-model="content.points"
         :min="-1000000"
         :max="1000000"
         :label="t('studio.pointsEach')"
       />
-      <NumberField
-        v-if="editor.list!.format === 'knockout'"
-        v-model="editor.list!.content.lives"
-        :min="1"
-        :max="9"
-        :label="t('studio.lives')"
-      />
+      <slot name="settings" />
       <v-switch v-model="content.shuffle" :label="t('studio.shuffleQuestions')" />
     </div>
     <RuleEditor v-if="account.isHost" :key="editor.round.id" />
-    <CoversEditor v-if="editor.list!.format === 'counterweight'" />
+    <slot name="more" />
     <p v-if="content.items.length === 0" class="muted">{{ t('studio.noItems') }}</p>
     <VueDraggable v-model="content.items" tag="ol" class="items" handle=".handle" :animation="150">
       <li v-for="(one, i) in content.items" :key="one.id" :class="{ on: one.id === item }">

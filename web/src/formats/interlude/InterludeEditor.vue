@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { explainRound, interludes, type RoundOf } from '@distaff/core';
+import { explainRound, formatOf, interludes, type RoundOf } from '@distaff/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useHowTo } from '../../design/useHowTo.ts';
-import { useEditor } from '../editor.ts';
-import NumberField from '../question/NumberField.vue';
+import { useEditor } from '../../studio/editor.ts';
+import NumberField from '../../studio/question/NumberField.vue';
 
 /** Something between the rounds: a title, how to play, a break, the standings. */
 const { t } = useI18n();
@@ -16,7 +16,7 @@ const explained = computed(() => {
   if (round.value.content.what !== 'howTo' || round.value.content.text.trim() !== '') return [];
   const next = editor
     .show!.rounds.slice(editor.index + 1)
-    .find((one) => one.format !== 'interlude' && !one.off);
+    .find((one) => formatOf(one.format).asks !== 'nothing' && !one.off);
   return next ? sentences(explainRound(next)) : [];
 });
 const writeOut = () => (round.value.content.text = explained.value.map((one) => `- ${one}`).join('\n'));

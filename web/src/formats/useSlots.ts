@@ -1,6 +1,17 @@
+import { formatOf, layOut, type FormatName } from '@distaff/core';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useEditor } from '../editor.ts';
+import { useEditor } from '../studio/editor.ts';
 import type { Slot } from './slot.ts';
+
+interface Slots {
+  /** @param place the id of a place. */
+  at(place: string | null): Slot | null;
+  /** Makes room for another question. @returns the id of its place. */
+  next(place: string | null): string;
+  /** What to do where no place is chosen. */
+  hint: string;
+}
 
 /** The places of the round that is written, each as its editor needs it. */
 export function useSlots() {
@@ -32,7 +43,7 @@ export function useSlots() {
     if (!round || !found) return null;
     return {
       title: t('common.questionNumber', { n: at + 1 }),
-      usual: round.format === 'counterweight' ? null : round.content.points,
+      usual: formatOf(round.format).pays ? round.content.points : null,
       value: found.points,
       question: editor.show!.questions[found.id] ?? null,
       write: (from) => from && editor.replaceItem(found.id, from),
@@ -40,5 +51,24 @@ export function useSlots() {
       remove: () => editor.dropItem(found.id),
     };
   }
-  return { cell, item };
+  /** The cell after one, with a new question where it has none. */
+  function nextCell(ref: string | null): string {
+    const refs = layOut(editor.board!.content)
+      .flat()
+      .map(({ id }) => id);
+    const following = refs[(refs.indexOf(ref ?? '') + 1) % refs.length]!;
+    if (!editor.questionAt(following)) editor.writeQuestion(following);
+    return following;
+  }
+  const nextItem = () => editor.addItem();
+  const inList = { at: item, next: nextItem, hint: 'studio.pickItemText' };
+  /** How the places of each format are written, and which comes after one; null where there are none. */
+  const slots: Record<FormatName, Slots | null> = {
+    board: { at: cell, next: nextCell, hint: 'studio.pickCellText' },
+    quiz: inList,
+    knockout: inList,
+    counterweight: inList,
+    interlude: null,
+  };
+  return computed(() => slots[editor.round.format]);
 }

@@ -6,17 +6,17 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import Glyph from '../../design/Glyph.vue';
-import FillDialog from '../board/FillDialog.vue';
-import LibraryTray from '../board/LibraryTray.vue';
-import CellButton from '../board/CellButton.vue';
-import { useCellDrop } from '../board/useCellDrop.ts';
-import { useAccount } from '../account.ts';
-import { useEditor } from '../editor.ts';
-import { useCellState } from './useCellState.ts';
-import NumberField from '../question/NumberField.vue';
+import FillDialog from '../../studio/board/FillDialog.vue';
+import LibraryTray from '../../studio/board/LibraryTray.vue';
+import CellButton from '../../studio/board/CellButton.vue';
+import { useCellDrop } from '../../studio/board/useCellDrop.ts';
+import { useAccount } from '../../studio/account.ts';
+import { useEditor } from '../../studio/editor.ts';
+import { useCellState } from '../../studio/parts/useCellState.ts';
+import NumberField from '../../studio/question/NumberField.vue';
 
 /** The board while it is written: rows and columns are added, named, moved and removed here. */
-const cell = defineModel<string | null>('cell', { required: true });
+const cell = defineModel<string | null>('place', { required: true });
 const { t } = useI18n();
 const { points } = useFormat();
 const account = useAccount();

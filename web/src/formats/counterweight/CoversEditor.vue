@@ -3,8 +3,8 @@ import { balancedValues, MOST_COVERS, seeded, type RoundOf } from '@distaff/core
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
-import { useEditor } from '../editor.ts';
-import NumberField from '../question/NumberField.vue';
+import { useEditor } from '../../studio/editor.ts';
+import NumberField from '../../studio/question/NumberField.vue';
 
 /** The hidden values of a counterweight round: drawn in balance, or written by hand. */
 const { t } = useI18n();

@@ -1,0 +1,16 @@
+import type { FormatName } from '@distaff/core';
+import type { Component } from 'vue';
+import BoardEditor from './board/BoardEditor.vue';
+import CounterweightEditor from './counterweight/CounterweightEditor.vue';
+import InterludeEditor from './interlude/InterludeEditor.vue';
+import KnockoutEditor from './knockout/KnockoutEditor.vue';
+import ListEditor from './list/ListEditor.vue';
+
+/** Where a round is written; `v-model:place` is the place that is chosen in it, by its id. */
+export const editors: Record<FormatName, Component> = {
+  board: BoardEditor,
+  quiz: ListEditor,
+  knockout: KnockoutEditor,
+  counterweight: CounterweightEditor,
+  interlude: InterludeEditor,
+};
