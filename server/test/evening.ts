@@ -13,7 +13,6 @@ import {
   type HostCommand,
   type Question,
   type Round,
- 
   type RoundRules,
   type SeatView,
   type Show,
