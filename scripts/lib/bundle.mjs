@@ -14,6 +14,7 @@ export const serverBundle = {
   packages: 'external',
   alias: {
     '@distaff/core/interchange': './core/src/interchange/index.ts',
+    '@distaff/core/wire': './core/src/wire/index.ts',
     '@distaff/core': './core/src/index.ts',
     '@distaff/server': './server/src',
   },

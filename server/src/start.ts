@@ -2,6 +2,7 @@ import { randomInt } from 'node:crypto';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { Server } from 'socket.io';
+import type { LiveServer } from './live/io.ts';
 import { playersAddress } from './address.ts';
 import { CodeGuesses } from './auth/codeGuesses.ts';
 import { Throttle } from './auth/throttle.ts';
@@ -68,7 +69,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   const store = new Sittings(database);
   const cookie = new LoginCookie(publicUrl);
   const codeGuesses = new CodeGuesses();
-  const io = new Server({
+  const io: LiveServer = new Server({
     serveClient: false,
     perMessageDeflate: false,
     transports: ['websocket', 'polling'],

@@ -1,7 +1,7 @@
+import type { Account } from '@distaff/core/wire';
 import { hasRight, type Right, type Role } from '@distaff/core';
 import { Op, QueryTypes, type WhereOptions } from 'sequelize';
 import { Problem } from '../problem.ts';
-import type { Account } from './accounts.ts';
 import { LinkRow, MemberRow, SetRow, ShowRow } from './models.ts';
 import type { SharedKind } from './shared.ts';
 

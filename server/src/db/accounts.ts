@@ -1,18 +1,10 @@
+import type { SharedRef } from '@distaff/core/wire';
+import type { Account } from '@distaff/core/wire';
 import { Op, UniqueConstraintError } from 'sequelize';
 import { nanoid } from 'nanoid';
 import { hashToken, newToken } from '../auth/tokens.ts';
 import { Problem } from '../problem.ts';
 import { AccountRow, LoginRow } from './models.ts';
-import type { SharedRef } from './shared.ts';
-
-export interface Account {
-  id: string;
-  /** Null for a guest. */
-  email: string | null;
-  name: string;
-  /** What a guest may write in, who came by a link with a passphrase; null for a host. */
-  guestOf: SharedRef | null;
-}
 
 /** How long a sign-in lasts, in milliseconds. */
 export const LOGIN_LASTS = 30 * 24 * 3_600_000;

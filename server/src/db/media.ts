@@ -1,22 +1,9 @@
+import type { Account } from '@distaff/core/wire';
+import type { StoredMedia } from '@distaff/core/wire';
 import { Op } from 'sequelize';
 import { Problem } from '../problem.ts';
-import type { Account } from './accounts.ts';
 import { MediaRow } from './models.ts';
 
-/** A file of somebody's media library, and what was said of it last. */
-export interface StoredMedia {
-  id: string;
-  kind: 'picture' | 'sound' | 'video';
-  type: string;
-  name: string;
-  bytes: number;
-  /** Pixels; 0 for what has none. */
-  width: number;
-  height: number;
-  alt: string;
-  credit: string;
-  licence: string;
-}
 export type MediaWords = Pick<StoredMedia, 'alt' | 'credit' | 'licence'>;
 
 const stored = (row: MediaRow): StoredMedia => ({

@@ -1,3 +1,4 @@
+import type { StoredQuestion } from '@distaff/core/wire';
 import { lacksOf, lastingRemarks, overwrites, plainText, Question, searchText, wordsOf } from '@distaff/core';
 import type { Transaction } from 'sequelize';
 import * as v from 'valibot';
@@ -5,13 +6,6 @@ import { QuestionRow, QuestionVersionRow } from './models.ts';
 
 /** How questions lie in their tables: the document, what is beside it for lists and search, earlier states. */
 
-export interface StoredQuestion {
-  id: string;
-  setId: string;
-  version: number;
-  updatedAt: string;
-  question: Question;
-}
 /** Saves that follow each other faster than this (ms) are one entry of the history. */
 const ONE_EDIT = 5 * 60_000;
 const ROWS_AT_ONCE = 500;

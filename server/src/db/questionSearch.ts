@@ -1,3 +1,4 @@
+import type { QuestionLine } from '@distaff/core/wire';
 import { foldText, nearestWord, wordsOf, type KindName, type QuestionSort } from '@distaff/core';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import {
@@ -9,21 +10,6 @@ import {
   type QuestionFilter,
 } from './questionFilter.ts';
 
-export interface QuestionLine {
-  id: string;
-  setId: string;
-  setTitle: string;
-  kind: KindName;
-  prompt: string;
-  unfinished: boolean;
-  /** How many remarks a review has on it. */
-  remarks: number;
-  stale: boolean;
-  /** The file of its picture, if it has one. */
-  picture: string | null;
-  tags: string[];
-  updatedAt: string;
-}
 export interface FoundQuestions {
   questions: QuestionLine[];
   /** How many there are; where there are `more`, only as many as were counted. */

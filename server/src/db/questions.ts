@@ -1,17 +1,12 @@
+import type { StoredQuestion } from '@distaff/core/wire';
+import type { QuestionVersion } from '@distaff/core/wire';
 import { Question } from '@distaff/core';
 import { QueryTypes } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { refusal, within, type Reach } from './access.ts';
 import { QuestionRow } from './models.ts';
-import { storedQuestion, write, type StoredQuestion } from './questionRows.ts';
-
-export interface QuestionVersion {
-  version: number;
-  at: string;
-  by: string;
-  question: Question;
-}
+import { storedQuestion, write } from './questionRows.ts';
 
 /** Earlier states of one question that are listed. */
 const LISTED = 100;

@@ -1,10 +1,8 @@
+import type { StoredRoster } from '@distaff/core/wire';
 import type { Roster } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
 
-export interface StoredRoster extends Roster {
-  id: string;
-}
 const names = (value: unknown): string[] =>
   (typeof value === 'string' ? JSON.parse(value) : value) as string[];
 

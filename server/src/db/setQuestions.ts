@@ -1,10 +1,11 @@
+import type { StoredQuestion } from '@distaff/core/wire';
 import { Question } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import type { Transaction } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { QuestionRow, SetRow } from './models.ts';
-import { columnsOf, index, insertMany, storedQuestion, type StoredQuestion } from './questionRows.ts';
+import { columnsOf, index, insertMany, storedQuestion } from './questionRows.ts';
 
 /** The questions of one set, in their order. `ownerId` is the account whose set it is. */
 

@@ -1,32 +1,11 @@
-import type { Question, QuestionSet, Role } from '@distaff/core';
+import type { StoredSet, SetSummary } from '@distaff/core/wire';
+import type { Question, QuestionSet } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Problem } from '../problem.ts';
 import type { Reach } from './access.ts';
 import { AccountRow, QuestionRow, SetRow } from './models.ts';
 import { addQuestions } from './setQuestions.ts';
-
-export interface StoredSet {
-  id: string;
-  version: number;
-  updatedAt: string;
-  archived: boolean;
-  set: QuestionSet;
-}
-export interface SetSummary extends QuestionSet {
-  id: string;
-  updatedAt: string;
-  archived: boolean;
-  questions: number;
-  unfinished: number;
-  role: Role;
-  /** Whose set it is. */
-  ownerId: string;
-  owner: string;
-  mayCopy: boolean;
-  /** Whether others can come at it, by name or by a link. */
-  shared: boolean;
-}
 
 /** Sets of one account; beyond it something is wrong. */
 const MAX_SETS = 2000;

@@ -1,11 +1,12 @@
+import type { Account, SharedRef } from '@distaff/core/wire';
+import type { Sharing } from '@distaff/core/wire';
 import type { GivenRole } from '@distaff/core';
 import { QueryTypes, type Transaction } from 'sequelize';
 import { newToken } from '../auth/tokens.ts';
 import { Problem } from '../problem.ts';
 import { guestMayWrite } from './access.ts';
-import type { Account } from './accounts.ts';
 import { LinkRow, MemberRow, SetRow, ShowRow } from './models.ts';
-import type { SharedKind, SharedRef } from './shared.ts';
+import type { SharedKind } from './shared.ts';
 
 export interface Member {
   id: string;
@@ -13,14 +14,6 @@ export interface Member {
   email: string;
   role: GivenRole;
 }
-/** With whom something is shared. A token is null where there is no such link. */
-export interface Sharing {
-  mayCopy: boolean;
-  members: Member[];
-  readLink: string | null;
-  editLink: string | null;
-}
-
 /** Hosts with whom one thing is shared; beyond it something is wrong. */
 const MOST_MEMBERS = 200;
 

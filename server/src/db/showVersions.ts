@@ -1,17 +1,9 @@
+import type { ShowVersion } from '@distaff/core/wire';
 import { Show } from '@distaff/core';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { ShowRow } from './models.ts';
-
-/** An earlier state of a show, in short. */
-export interface ShowVersion {
-  version: number;
-  savedAt: string;
-  title: string;
-  questions: number;
-  rounds: number;
-}
 
 /** While somebody works, a state is kept about so often (minutes); at most so many of a show. */
 const EVERY = 60;

@@ -1,3 +1,4 @@
+import type { StoredShow, ShowSummary } from '@distaff/core/wire';
 import { Show, withChanges, type Change, type Role } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { Op, QueryTypes } from 'sequelize';
@@ -5,26 +6,6 @@ import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { within, type Reach } from './access.ts';
 import { QuestionRow, ShowRow } from './models.ts';
-
-export interface StoredShow {
-  id: string;
-  version: number;
-  updatedAt: string;
-  show: Show;
-}
-
-export interface ShowSummary {
-  id: string;
-  title: string;
-  updatedAt: string;
-  questions: number;
-  teams: number;
-  role: Role;
-  /** Whose it is, where it is somebody else's. */
-  owner: string | null;
-  /** Whether others can come at it, by name or by a link. */
-  shared: boolean;
-}
 
 export const storedShow = (row: ShowRow): StoredShow => ({
   id: row.id,

@@ -1,8 +1,9 @@
+import type { Account } from '@distaff/core/wire';
 import type { Show } from '@distaff/core';
 import { nanoid } from 'nanoid';
 import { QueryTypes } from 'sequelize';
 import { Problem } from '../problem.ts';
-import { createGuest, type Account } from './accounts.ts';
+import { createGuest } from './accounts.ts';
 import { MemberRow, ShowRow } from './models.ts';
 import { openLink } from './sharing.ts';
 import { createShow } from './shows.ts';

@@ -1,9 +1,10 @@
+import type { Account } from '@distaff/core/wire';
 import Router from '@koa/router';
 import * as v from 'valibot';
 import { nameSchema } from '@distaff/core';
 import { hashPassword, passwordFits } from '../auth/password.ts';
 import { Throttle } from '../auth/throttle.ts';
-import { accountByEmail, closeLogin, createAccount, openLogin, type Account } from '../db/accounts.ts';
+import { accountByEmail, closeLogin, createAccount, openLogin } from '../db/accounts.ts';
 import { goOnAsMember } from '../db/sharing.ts';
 import { Problem } from '../problem.ts';
 import { read, someone, type Ctx } from './context.ts';

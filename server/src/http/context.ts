@@ -1,7 +1,7 @@
+import type { Account } from '@distaff/core/wire';
 import type { DefaultState, ParameterizedContext } from 'koa';
 import * as v from 'valibot';
 import { reachOf, type Reach } from '../db/access.ts';
-import type { Account } from '../db/accounts.ts';
 import { Problem } from '../problem.ts';
 
 export type Ctx = ParameterizedContext<DefaultState>;

@@ -1,3 +1,4 @@
+import type { StoredMedia } from '@distaff/core/wire';
 import { createHash } from 'node:crypto';
 import { createReadStream } from 'node:fs';
 import { readdir, readFile, writeFile } from 'node:fs/promises';
@@ -18,7 +19,6 @@ import {
   ownMedia,
   roomFor,
   sameMedia,
-  type StoredMedia,
 } from '../db/media.ts';
 import { fileKind, LARGEST, limits } from '../media/fileKind.ts';
 import { receive, tooLarge, type MediaFiles } from '../media/mediaFiles.ts';

@@ -1,10 +1,11 @@
+import type { Account } from '@distaff/core/wire';
 import Router from '@koa/router';
 import { hasRight, Id, nameSchema, Show } from '@distaff/core';
 import * as v from 'valibot';
 import { hashPassword, passwordFits } from '../auth/password.ts';
 import { Throttle } from '../auth/throttle.ts';
 import { reachOf, refusal, roleInShow, accessToShow } from '../db/access.ts';
-import { createGuest, openLogin, type Account } from '../db/accounts.ts';
+import { createGuest, openLogin } from '../db/accounts.ts';
 import { copySet, readSet } from '../db/sets.ts';
 import { questionsOf } from '../db/setQuestions.ts';
 import { addMember, linkByToken, type SharedLink } from '../db/sharing.ts';

@@ -1,3 +1,4 @@
+import type { SharedRef } from '@distaff/core/wire';
 import Router from '@koa/router';
 import { givenRoles, Id, type GivenRole } from '@distaff/core';
 import * as v from 'valibot';
@@ -5,7 +6,7 @@ import { hashPassword } from '../auth/password.ts';
 import type { Throttle } from '../auth/throttle.ts';
 import { accessTo, accessToShow } from '../db/access.ts';
 import { accountByEmail } from '../db/accounts.ts';
-import type { SharedKind, SharedRef } from '../db/shared.ts';
+import type { SharedKind } from '../db/shared.ts';
 import { addMember, allowCopies, closeLink, openLink, removeMember, sharingOf } from '../db/sharing.ts';
 import { Problem } from '../problem.ts';
 import { Email } from './accounts.ts';

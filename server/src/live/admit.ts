@@ -1,8 +1,8 @@
+import type { Account } from '@distaff/core/wire';
 import { Id, readJoinCode, type Actor, type SittingState } from '@distaff/core';
-import type { Socket } from 'socket.io';
+import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';
 import { hashToken, viewKey } from '../auth/tokens.ts';
-import type { Account } from '../db/accounts.ts';
 import type { SittingInfo } from '../db/sittings.ts';
 import { CO_HOST } from './audiences.ts';
 import { addressOf, Token, turnAway, type Parts, type Visit } from './visit.ts';
@@ -14,14 +14,14 @@ const Hello = v.variant('as', [
 ]);
 
 /** Lets a socket in, or says why not. @throws an error that the client understands. */
-export async function admit(parts: Parts, socket: Socket): Promise<Visit> {
+export async function admit(parts: Parts, socket: LiveSocket): Promise<Visit> {
   const visitor = await recognise(parts, socket);
   // What cannot be read is said at the door.
   await visitor.live.host.state();
   return visitor;
 }
 
-async function recognise(parts: Parts, socket: Socket): Promise<Visit> {
+async function recognise(parts: Parts, socket: LiveSocket): Promise<Visit> {
   const hello = v.safeParse(Hello, socket.handshake.auth);
   if (!hello.success) throw turnAway('invalid', 'This address is not complete.');
   const auth = hello.output;

@@ -7,7 +7,7 @@ import {
   type LoggedEvent,
   type SittingState,
 } from '@distaff/core';
-import type { Server } from 'socket.io';
+import type { LiveServer } from './io.ts';
 import { hashToken } from '../auth/tokens.ts';
 
 /** Small changes are gathered this long (ms): at most ten pictures a second. */
@@ -66,7 +66,7 @@ function changes(from: SeatView, to: SeatView): Partial<SeatView> {
  * differs from the last.
  */
 export class Audiences {
-  readonly #io: Server;
+  readonly #io: LiveServer;
   readonly #sitting: string;
   readonly #whenStored: (show: () => void) => void;
   #pending: NodeJS.Timeout | null = null;
@@ -89,7 +89,7 @@ export class Audiences {
   #stirred = new Set<string>();
 
   /** `whenStored` calls what it is given once the state holds nothing that is not stored. */
-  constructor(io: Server, sitting: string, whenStored: (show: () => void) => void) {
+  constructor(io: LiveServer, sitting: string, whenStored: (show: () => void) => void) {
     this.#io = io;
     this.#sitting = sitting;
     this.#whenStored = whenStored;

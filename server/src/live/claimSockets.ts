@@ -1,6 +1,6 @@
 import { Id } from '@distaff/core';
 import { nanoid } from 'nanoid';
-import type { Socket } from 'socket.io';
+import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';
 import { roomOf } from './audiences.ts';
 import type { Answer } from './order.ts';
@@ -15,7 +15,7 @@ export const tellClaims = ({ io, now }: Parts, { host, claims }: LiveSitting): v
   void io.to(roomOf.desk(host.id)).emit('claims', claims.waiting(now()));
 
 /** What the desk does about seats that are to go to another device. */
-export function serveClaims(parts: Parts, socket: Socket, { live }: Visit): void {
+export function serveClaims(parts: Parts, socket: LiveSocket, { live }: Visit): void {
   socket.emit('claims', live.claims.waiting(parts.now()));
   socket.on('seatCode', (raw: unknown, reply: unknown) => {
     const asked = v.safeParse(SeatRef, raw);

@@ -1,4 +1,4 @@
-import type { Socket } from 'socket.io';
+import type { LiveSocket } from './io.ts';
 
 /** How often the way to a client is measured (ms), how long an echo is waited for, and how many count. */
 const EVERY = 5_000;
@@ -24,7 +24,7 @@ export class Delays {
   #trips = new Map<string, Trips>();
 
   /** Measures the way to this client for as long as it is connected. */
-  watch(socket: Socket): void {
+  watch(socket: LiveSocket): void {
     const trips: Trips = { echoes: [], beats: [] };
     this.#trips.set(socket.id, trips);
     const note = (list: number[], since: number) => {

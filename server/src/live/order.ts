@@ -1,4 +1,5 @@
-import type { Actor, Command, Refusal, SeatView, SittingState } from '@distaff/core';
+import type { Actor, Command, SeatView, SittingState } from '@distaff/core';
+import type { Acknowledged } from '@distaff/core/wire';
 
 /** A command as somebody sends it to a sitting. */
 export interface Order {
@@ -16,4 +17,4 @@ export interface Order {
 }
 
 /** Carried out (or known already), up to event `seq`; or why not. */
-export type Answer = { ok: true; seq: number; seat?: Partial<SeatView> | null } | Refusal;
+export type Answer = Acknowledged;

@@ -1,5 +1,5 @@
 import { due, type Random, type Room, type Show } from '@distaff/core';
-import type { Server } from 'socket.io';
+import type { LiveServer } from './io.ts';
 import { viewKey } from '../auth/tokens.ts';
 import type { Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
@@ -37,11 +37,11 @@ const FORGOTTEN = 24 * 3_600_000;
 
 /** The sittings that this process runs, each made when it is first asked for. */
 export class SittingHosts {
-  readonly #parts: { store: Sittings; log: Log; random: Random; now: () => number; io: Server };
+  readonly #parts: { store: Sittings; log: Log; random: Random; now: () => number; io: LiveServer };
   #live = new Map<string, LiveSitting>();
   #sweeping: NodeJS.Timeout;
 
-  constructor(parts: { store: Sittings; log: Log; random: Random; now: () => number; io: Server }) {
+  constructor(parts: { store: Sittings; log: Log; random: Random; now: () => number; io: LiveServer }) {
     this.#parts = parts;
     this.#sweeping = setInterval(() => void this.sweep(parts.now()), SWEEP).unref();
   }

@@ -13,7 +13,7 @@ import {
   type SittingState,
 } from '@distaff/core';
 import { nanoid } from 'nanoid';
-import type { Socket } from 'socket.io';
+import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';
 import { hashToken, viewKey } from '../auth/tokens.ts';
 import { UnreadableLog } from '../db/sittings.ts';
@@ -63,7 +63,7 @@ export function serveSockets(parts: Parts): void {
   });
 }
 
-async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<void> {
+async function welcome(parts: Parts, socket: LiveSocket, visitor: Visit): Promise<void> {
   const { live, as, info } = visitor;
   const sitting = live.host.id;
   listen(parts, socket, visitor);
@@ -103,7 +103,7 @@ async function welcome(parts: Parts, socket: Socket, visitor: Visit): Promise<vo
   }
 }
 
-function listen(parts: Parts, socket: Socket, visitor: Visit): void {
+function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
   const { live, as } = visitor;
   const pace = new Pace(parts.now());
   const timePace = new Pace(parts.now());

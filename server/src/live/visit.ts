@@ -1,9 +1,9 @@
+import type { Account } from '@distaff/core/wire';
 import { type Actor } from '@distaff/core';
-import type { Server, Socket } from 'socket.io';
+import type { LiveServer, LiveSocket } from './io.ts';
 import * as v from 'valibot';
 import { clientAddress } from '../auth/clientAddress.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
-import type { Account } from '../db/accounts.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { roomOf } from './audiences.ts';
@@ -13,7 +13,7 @@ export const Token = v.pipe(v.string(), v.regex(/^[\w-]{20,64}$/));
 
 /** What serving sockets needs. */
 export interface Parts {
-  io: Server;
+  io: LiveServer;
   hosts: SittingHosts;
   store: Sittings;
   log: Log;
@@ -40,11 +40,11 @@ export const turnAway = (code: string, sentence: string, final = true) =>
   Object.assign(new Error(sentence), { data: { code, sentence, final } });
 
 /** From where a socket comes. */
-export const addressOf = ({ behindProxy }: Parts, { handshake }: Socket): string =>
+export const addressOf = ({ behindProxy }: Parts, { handshake }: LiveSocket): string =>
   clientAddress(handshake.address, handshake.headers['x-forwarded-for'], behindProxy);
 
 /** Somebody sits down: their pictures go there. */
-export function enterSeat(socket: Socket, visitor: Visit): void {
+export function enterSeat(socket: LiveSocket, visitor: Visit): void {
   void socket.join(roomOf.seat(visitor.live.host.id, visitor.seat!));
   visitor.live.audiences.came(visitor.seat!);
 }

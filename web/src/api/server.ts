@@ -41,9 +41,9 @@ import type {
   StoredRoster,
   TakenQuestions,
   ImportInfo,
-} from './types.ts';
+} from '@distaff/core/wire';
 
-export type * from './types.ts';
+export type * from '@distaff/core/wire';
 
 /** Where one set or one show is asked for. */
 const pathOf = ({ what, id }: SharedRef) => `/api/${what}s/${id}`;

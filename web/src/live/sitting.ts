@@ -15,33 +15,18 @@ import {
   type TimeSample,
   virtualAt,
 } from '@distaff/core';
+import type { Acknowledged, Hello, Keys, SeatClaim, ToClient, ToServer } from '@distaff/core/wire';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { io, type Socket } from 'socket.io-client';
 import { computed, ref, shallowRef } from 'vue';
 
-type Hello =
-  | { as: 'desk'; sitting: string; key?: string }
-  | { as: 'stage'; code: string; key?: string }
-  | { as: 'handset'; code: string; token?: string };
-/** What a desk may hand on: the key of the stage, and one that only looks on. Who came as a co-host hands on no desk. */
-interface Keys {
-  stage: string;
-  view: string;
-  coHost: boolean;
-}
-/** Somebody who says that a seat is theirs, and waits for the host's nod. */
-export interface SeatClaim {
-  id: string;
-  seat: string;
-  name: string;
-}
-export type Answer = { ok: true; seq: number; seat?: Partial<SeatView> | null } | Refusal;
+type LiveSocket = Socket<ToClient, ToServer>;
 
 interface Waiting {
   event: 'command' | 'join' | 'claim';
   payload: object;
-  settle: (answer: Answer) => void;
+  settle: (answer: Acknowledged) => void;
 }
 
 const CONNECT_WITHIN = 6000;
@@ -80,7 +65,7 @@ export const useSitting = defineStore('sitting', () => {
     return rehearsal.value ? virtualAt(rehearsal.value.clock, real) : real;
   }
 
-  let socket: Socket | null = null;
+  let socket: LiveSocket | null = null;
   const queue: Waiting[] = [];
   let sending = false;
   let samples: TimeSample[] = [];
@@ -90,7 +75,7 @@ export const useSitting = defineStore('sitting', () => {
 
   function connect(hello: () => Hello): void {
     leave();
-    const own = io({
+    const own: LiveSocket = io({
       auth: (give) => give(hello()),
       transports: ['websocket', 'polling'],
       // A phone that comes back must not sit out an attempt that was lost on the way.
@@ -131,11 +116,10 @@ export const useSitting = defineStore('sitting', () => {
     });
     // The server measures by itself how long the way here is.
     own.on('echo', (reply: () => void) => reply());
-    // Keys that change later come without what stays.
-    own.on('keys', (given: Keys) => (keys.value = { ...keys.value, ...given }));
+    own.on('keys', (given) => (keys.value = { coHost: false, ...keys.value, ...given }));
     own.on('rehearsal', (told: RehearsalTold) => (rehearsal.value = told));
     own.on('present', (seats: string[]) => (present.value = new Set(seats)));
-    own.on('claims', (waits: SeatClaim[]) => (claims.value = waits));
+    own.on('claims', (waits) => (claims.value = waits));
     own.on('claimed', (yes: boolean) => claimSettled(yes));
     resample = setInterval(() => own.connected && void sampleTime(own, 1), RESAMPLE_EVERY);
   }
@@ -155,7 +139,7 @@ export const useSitting = defineStore('sitting', () => {
     turnedAway.value = null;
   }
 
-  async function sampleTime(own: Socket, count = SAMPLES): Promise<void> {
+  async function sampleTime(own: LiveSocket, count = SAMPLES): Promise<void> {
     for (let i = 0; i < count && own.connected; i++) {
       const sent = Date.now();
       try {
@@ -169,7 +153,7 @@ export const useSitting = defineStore('sitting', () => {
     }
   }
 
-  function put(event: Waiting['event'], payload: object): Promise<Answer> {
+  function put(event: Waiting['event'], payload: object): Promise<Acknowledged> {
     return new Promise((settle) => {
       queue.push({ event, payload, settle });
       waiting.value = queue.length;
@@ -189,7 +173,7 @@ export const useSitting = defineStore('sitting', () => {
           .timeout(ANSWER_WITHIN)
           .emitWithAck(first.event, first.payload)
           .then(
-            (one) => one as Answer,
+            (one) => one as Acknowledged,
             () => null,
           );
         if (answer === null || ('refused' in answer && answer.refused === 'retry')) {

@@ -1,15 +1,13 @@
-import type {
-  ClothRow,
-  GivenRole,
-  KindName,
-  Question,
-  QuestionSet,
-  QuestionSort,
-  Results,
-  Role,
-  Roster,
-  Show,
-} from '@distaff/core';
+import type { ClothRow } from '../formats/format.ts';
+import type { GivenRole, Role } from '../library/role.ts';
+import type { Roster } from '../library/roster.ts';
+import type { QuestionSet, QuestionSort } from '../library/set.ts';
+import type { KindName } from '../question/kinds/index.ts';
+import type { Question } from '../question/question.ts';
+import type { Results } from '../report/results.ts';
+import type { Show } from '../show/show.ts';
+
+/** What the server answers and the interface asks for, by HTTP: one description for both sides. */
 
 export interface Account {
   id: string;
@@ -150,7 +148,11 @@ export interface ReadyMadeSet extends QuestionSet {
 export interface StoredMedia {
   id: string;
   kind: 'picture' | 'sound' | 'video';
+  /** Its type by content: image/png … */
+  type: string;
   name: string;
+  bytes: number;
+  /** Pixels; 0 for what has none. */
   width: number;
   height: number;
   alt: string;
