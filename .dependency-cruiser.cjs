@@ -33,6 +33,12 @@ module.exports = {
       from: { path: '^core/src/sitting/', pathNot: '\\.test\\.ts$' },
       to: { path: '^core/src/formats/[^/]+/' },
     },
+    {
+      name: 'parts-of-the-live-surfaces-without-studio',
+      severity: 'error',
+      from: { path: '^web/src/formats/(.*(Stage|Handset|Desk)\\.vue|(stage|handset|desk|progress)\\.ts)$' },
+      to: { path: '^web/src/(studio|desk|stage|handset)/' },
+    },
     { name: 'server-not-web', severity: 'error', from: { path: '^server/' }, to: { path: '^web/' } },
     { name: 'web-not-server', severity: 'error', from: { path: '^web/' }, to: { path: '^server/' } },
     {

@@ -1,3 +1,4 @@
+import { contradictions, toldBy } from './explorer/surfaces.ts';
 import type { Locator, Page } from '@playwright/test';
 import { blankQuestion, rulesWith, type AnswerContent, type Question } from '@distaff/core';
 import { expect, pose, quizShow, step, test } from './app.ts';
@@ -191,4 +192,27 @@ test('without handsets every kind is answered on the stage by touch, or entered 
     await expect(stage.locator('.teams li', { hasText: 'Fairlead' })).toContainText('200');
     await expect(stage.locator('.teams li', { hasText: 'Bowline' })).toContainText('200');
   });
+});
+
+test('pairs to match have the same letters on stage, desk and phones, each with an order of its own', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const rules = rulesWith({ floor: 'everyone', afterWrong: 'close', clock: null, shuffleBySeat: true });
+  const sitting = await host.openDoors(
+    quizShow([match], rules, { mode: 'each', score: 'teams', combine: 'mean' }),
+  );
+  const stage = await host.stage(sitting);
+  const pages = [desk, stage];
+  for (const name of ['Ansa', 'Jory', 'Wren', 'Tamsin'])
+    pages.push(await host.handset(sitting.code, name, 'Bowline'));
+  await step(desk, 'Begin the round');
+  await pose(desk, 'Open the answers');
+  const told = () => Promise.all(pages.map(async (page, i) => ({ who: `${i}`, ...(await toldBy(page)) })));
+  await expect
+    .poll(async () => (await told()).filter((one) => Object.keys(one.letters).length > 1).length)
+    .toBe(6);
+  expect(contradictions(await told())).toEqual([]);
 });

@@ -18,6 +18,7 @@ export type { Pair } from './question/kinds/match.ts';
 export { MAX_ACCEPTED } from './question/kinds/text.ts';
 export { convert } from './question/convert.ts';
 export { lacksOf } from './question/asPlayed.ts';
+export { findingCodes } from './show/check/finding.ts';
 export { blankQuestion, difficulties, MAX_TAGS, Question } from './question/question.ts';
 
 export {

@@ -53,7 +53,7 @@ export interface WrittenPlace {
 }
 
 /** What somebody does for whom a round waits. */
-export type Move = { type: 'choose'; ref: string } | { type: 'act'; act: object };
+export type Wanted = { type: 'choose'; ref: string } | { type: 'act'; act: object };
 
 /** A question that was settled, or settled anew after a ruling changed. */
 export type Settled = (Draft & { type: 'settled' }) | (Draft & { type: 'resettled' });
@@ -117,7 +117,7 @@ export interface Format<Content, State, View, Dealt> {
   /** An act of the format's own. */
   act(state: State, act: unknown, table: Table, by: By, random: Random): Draft[] | Refusal;
   /** What a stand-in would do while the round waits for people; null where it does not. */
-  move(state: State, table: Table, random: Random): Move | null;
+  move(state: State, table: Table, random: Random): Wanted | null;
   /** What follows from a question that is settled, beside its points: a penalty, a line. `state` is that before. */
   follows(state: State, settled: Settled, ref: string, table: Table): Draft[];
   /** Whose turn it is after a question, where that is for the format to say; null where the rules say it. */
@@ -171,7 +171,7 @@ export const usual = {
   pays: true,
   suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
   harm: {} as Record<string, number>,
-  move: (): Move | null => null,
+  move: (): Wanted | null => null,
   follows: (): Draft[] => [],
   turn: (): string | null => null,
   sort: (): string | null => null,

@@ -2,6 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import { seeded } from '../random/seeded.ts';
 import { printed } from '../library/sheet.ts';
 import { writeItem } from '../interchange/qti/writeItem.ts';
+import { reviewQuestion } from '../review/reviewQuestion.ts';
+import type { LoggedEvent } from '../sitting/events.ts';
+import { fold } from '../sitting/sitting.ts';
+import { stageView } from '../sitting/view/stage.ts';
 import { openDoors } from '../sitting/openDoors.ts';
 import { previewStage, showAround } from '../show/preview.ts';
 import { asPlayed, lacksOf } from './asPlayed.ts';
@@ -64,5 +68,26 @@ describe('an option that nobody wrote is no option', () => {
     expect(printed([question], false)[0]!.options).toHaveLength(2);
     const item = writeItem(question, 'i', '3.0', () => ({ path: '', type: '' }));
     expect(item.match(/<qti-simple-choice /g)).toHaveLength(2);
+  });
+
+  test('it does not hide that all others are right', () => {
+    const all = asked({ kind: 'many', options: options('a', 'b', ''), keys: ['o0', 'o1'], marking: 'all' });
+    expect(reviewQuestion(all, '2026-01-01').map(({ code }) => code)).toContain('allRight');
+  });
+
+  test('a log of an earlier version has as much to play as it had', () => {
+    const question = asked({ kind: 'choice', options: options('ebb', 'flood', ''), key: 'o0' });
+    const { show, ref } = showAround(question, 'Show');
+    const actor = { role: 'host', id: 'h' } as const;
+    const cell = (first: LoggedEvent) => {
+      const begins = { type: 'roundBegan', round: 0, turn: '', seq: 2, at: 0, actor, command: 'b' } as const;
+      const view = stageView(fold([first, begins])).round;
+      return view?.format === 'board'
+        ? view.rows.flatMap((row) => row.cells).find(({ id }) => id === ref)
+        : null;
+    };
+    const now = openDoors(show, 'CCCCC', 'c', 0, actor);
+    expect(cell(now)?.state).toBe('open');
+    expect(cell({ ...now, show } as LoggedEvent)?.state).not.toBe('open');
   });
 });

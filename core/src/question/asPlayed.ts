@@ -23,9 +23,14 @@ export function asPlayed(question: Question): Question {
 export const allAsPlayed = (questions: Readonly<Record<string, Question>>): Record<string, Question> =>
   Object.fromEntries(Object.entries(questions).map(([id, question]) => [id, asPlayed(question)]));
 
-/** What a question lacks before it may be played; empty when it is finished. */
-export function lacksOf(given: Question): Lack[] {
-  const question = asPlayed(given);
+/**
+ * What a question lacks as it stands. Of what is frozen in a log this is asked, and nothing else: a log of an
+ * earlier version would else find more to play than it had.
+ */
+export function lacksAsItStands(question: Question): Lack[] {
   const lacks: Lack[] = question.prompt.trim() === '' ? ['prompt'] : [];
   return [...lacks, ...kindOf(question.answer.kind).lacks(question.answer)];
 }
+
+/** What a question lacks before it may be played; empty when it is finished. */
+export const lacksOf = (question: Question): Lack[] => lacksAsItStands(asPlayed(question));

@@ -2,7 +2,7 @@ import { isOfShelf } from '../media/media.ts';
 import { mediaOf } from '../media/ofQuestion.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import { wordsOfOption } from '../question/kinds/options.ts';
-import { lacksOf } from '../question/asPlayed.ts';
+import { asPlayed, lacksOf } from '../question/asPlayed.ts';
 import type { Question } from '../question/question.ts';
 import { foldText } from '../text/fold.ts';
 import { plainText } from '../text/markdown.ts';
@@ -133,7 +133,8 @@ function aboutReading(question: Question): Remark[] {
 }
 
 /** Everything that a look at one question alone can find, the gravest first. `today` is YYYY-MM-DD. */
-export function reviewQuestion(question: Question, today: string): Remark[] {
+export function reviewQuestion(written: Question, today: string): Remark[] {
+  const question = asPlayed(written);
   const { checkAgainBy } = question;
   const stale = checkAgainBy !== null && checkAgainBy <= today;
   return [

@@ -28,11 +28,12 @@ export function fillRound(
   newId: () => string,
 ): void {
   for (const id of questionsIn(round)) delete show.questions[id];
-  round.content.items = questions.map((question) => {
+  const ids = questions.map((question) => {
     const id = newId();
     show.questions[id] = { ...question, id };
-    return { id, points: null };
+    return id;
   });
+  round.content = formatOf(round.format).filled(round.content, ids) as typeof round.content;
 }
 
 /** A round over again with copies of its questions, right after it; changes the show in place. @returns its id. */

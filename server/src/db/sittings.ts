@@ -1,3 +1,4 @@
+import type * as wire from '@distaff/core/wire';
 import { measuredPace, rolesWith, Show, type LoggedEvent, type SittingState } from '@distaff/core';
 import {
   literal,
@@ -13,22 +14,11 @@ import { Problem } from '../problem.ts';
 import { AccountRow, SittingRow } from './models.ts';
 import { readResults, workOut, writePlayed, writeResults, type KeptResults } from './results.ts';
 
-export interface SittingInfo {
-  id: string;
+/** A sitting as the server knows it. */
+export interface SittingInfo extends wire.SittingInfo {
   accountId: string;
-  showId: string | null;
-  title: string;
-  code: string;
-  stageKey: string;
-  openedAt: string;
-  closedAt: string | null;
   /** Tried with stand-ins: in no list and no result. */
   rehearsal: boolean;
-}
-
-/** A sitting in somebody's list, with the name of whoever opened it where that is somebody else. */
-export interface ListedSitting extends SittingInfo {
-  openedBy: string | null;
 }
 
 /** The log of a sitting cannot be read: it is set aside, and nothing of it is touched. */
@@ -176,7 +166,7 @@ export class Sittings {
     accountId: string,
     limit: number,
     offset: number,
-  ): Promise<{ sittings: ListedSitting[]; total: number }> {
+  ): Promise<{ sittings: wire.ListedSitting[]; total: number }> {
     const { rows, count } = await SittingRow.findAndCountAll({
       where: { ...this.#of(accountId), rehearsal: false },
       order: [

@@ -1,4 +1,4 @@
-import { lacksOf } from '../../question/asPlayed.ts';
+import { lacksAsItStands, lacksOf } from '../../question/asPlayed.ts';
 import type { Question } from '../../question/question.ts';
 import { exactly } from '../../show/length/span.ts';
 import type { RoundRules } from '../../show/rules.ts';
@@ -35,7 +35,7 @@ function find(state: BoardState, ref: string) {
 
 const playable = (questions: Record<string, Question>, id: string | null): boolean => {
   const question = id === null ? undefined : questions[id];
-  return question !== undefined && lacksOf(question).length === 0;
+  return question !== undefined && lacksAsItStands(question).length === 0;
 };
 
 function findings(

@@ -1,6 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
 import { questionsIn } from '../fill.ts';
-import { lacksOf } from '../../question/asPlayed.ts';
+import { allAsPlayed, lacksOf } from '../../question/asPlayed.ts';
 import type { Question } from '../../question/question.ts';
 import type { RoundRules } from '../rules.ts';
 import type { Round, Show } from '../show.ts';
@@ -68,8 +68,9 @@ export function roundLength(round: Round, questions: Record<string, Question>, t
   const lasts = format.lasts(round.content);
   if (lasts) return { round: round.id, questions: 0, span: exactly(lasts.seconds), fixed: lasts.fixed };
   const rules = { ...round.rules, ...format.prescribes };
-  const dealt = format.deal(round.content, questions, () => 0.5);
-  const left = format.left(format.begin(round.content, questions, dealt), teams);
+  const played = allAsPlayed(questions);
+  const dealt = format.deal(round.content, played, () => 0.5);
+  const left = format.left(format.begin(round.content, played, dealt), teams);
   const span = severalSpan(usualSpan(round, rules, questions), left);
   const frame = left.likely > 0 ? exactly(BEGINNING + STANDINGS) : NOTHING;
   return { round: round.id, questions: Math.round(left.likely), span: together([span, frame]), fixed: false };
