@@ -20,7 +20,18 @@ const shared = {
 export default {
   projects: [
     { ...shared, displayName: 'core', roots: ['<rootDir>/core/src'], testMatch: ['**/*.test.ts'] },
-    { ...shared, displayName: 'web', roots: ['<rootDir>/web/src'], testMatch: ['**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'web',
+      roots: ['<rootDir>/web/src'],
+      testMatch: ['**/*.test.ts'],
+      // A file that needs a page says so at its top: @jest-environment jsdom.
+      globals: {
+        __VUE_OPTIONS_API__: false,
+        __VUE_PROD_DEVTOOLS__: false,
+        __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: false,
+      },
+    },
     {
       ...shared,
       displayName: 'server',

@@ -11,10 +11,12 @@ import { Watch } from './explorer/watch.ts';
  * A stranger who presses whatever is there, in any order, and writes whatever comes to mind: in the editor,
  * the library, an import, then at a desk with a stage and three phones. After every act all of it must be in
  * order. DISTAFF_WALK starts other walks than the usual ones, DISTAFF_WALKS says how many;
- * DISTAFF_SCRIPT prints what was done in walks without trouble, too.
+ * DISTAFF_SCRIPT prints what was done in walks without trouble, too. The walks of every run wait for the server
+ * after each act, so that they are the same walks; with DISTAFF_HURRY nobody waits.
  */
 const FIRST = Number(process.env.DISTAFF_WALK ?? 1);
 const WALKS = Number(process.env.DISTAFF_WALKS ?? 4);
+const hurried = Boolean(process.env.DISTAFF_HURRY);
 /** Acts of a walk, place by place: 300. */
 const acts = { editor: 110, library: 50, bring: 30, live: 110 };
 
@@ -28,6 +30,7 @@ async function walk(page: Page, who: string, home: string, times: number, hand: 
   hand.note(`await ${who}.goto('${home}');`);
   for (let i = 0; i < times; i++) {
     await hand.act(page, who);
+    if (!hurried) await watch.rest();
     none(await watch.wrong(), hand);
     if (new URL(page.url()).pathname !== new URL(home, page.url()).pathname) {
       hand.note(`await ${who}.goto('${home}');`);
@@ -108,6 +111,7 @@ async function together(app: App, browser: Browser, number: number, hand: Hand) 
     }
     const who = hand.below(2) === 0 ? 'desk' : names[hand.below(names.length)]!;
     await hand.act(pages[who]!, who);
+    if (!hurried) await watches[who]!.rest();
     none(await watches[who]!.wrong(), hand);
     await expect.poll(same, { message: hand.script.join('\n') }).toEqual([]);
   }

@@ -27,6 +27,7 @@ export class Watch {
   readonly who: string;
   readonly #trouble: string[] = [];
   readonly #sent: { what: string; at: number }[] = [];
+  readonly #underway = new Set<Request>();
 
   private constructor(page: Page, who: string) {
     this.page = page;
@@ -40,6 +41,8 @@ export class Watch {
       if (response.status() >= 500) this.#trouble.push(`${response.status()} ${response.url()}`);
     });
     page.on('request', (request) => this.#count(request));
+    for (const end of ['requestfinished', 'requestfailed'] as const)
+      page.on(end, (request) => this.#underway.delete(request));
     page.on('dialog', (dialog) => void dialog.accept().catch(() => undefined));
     page.on('popup', (popup) => void popup.close().catch(() => undefined));
   }
@@ -59,6 +62,7 @@ export class Watch {
     if (!request.url().includes('/api/')) return;
     const what = `${request.method()} ${request.url()}`;
     const at = Date.now();
+    this.#underway.add(request);
     this.#sent.push({ what, at });
     const again = this.#sent.filter((one) => one.what === what && at - one.at < LOOP.within);
     if (again.length >= LOOP.times) this.#trouble.push(`${again.length} times in a row: ${what}`);
@@ -67,6 +71,11 @@ export class Watch {
   /** Requests to the server since this time (ms since the epoch). */
   sentSince(time: number): string[] {
     return this.#sent.filter(({ at }) => at > time).map(({ what }) => what);
+  }
+
+  /** Waits until the server has answered all that this page asked: the next act meets the same page each time. */
+  async rest(): Promise<void> {
+    for (let i = 0; i < 40 && this.#underway.size > 0; i++) await this.page.waitForTimeout(25);
   }
 
   /** Everything wrong with the page now; what is only on its way is looked at again. */

@@ -2,6 +2,8 @@ import type { Directive } from 'vue';
 
 const FRAMES = 30;
 const fields = 'input, textarea, select, [contenteditable]';
+/** The dialogs that are open; those on top of others are always their own. */
+const modals = () => [...document.querySelectorAll('.v-dialog.v-overlay--active')].slice(-1);
 
 /**
  * `v-first-focus` puts the caret into a field as its dialog opens – once, and only while no other
@@ -19,6 +21,8 @@ export const vFirstFocus: Directive<HTMLElement, boolean | undefined> = {
       const active = document.activeElement;
       const scope = field.closest('[role="dialog"]') ?? document.body;
       if (active !== field && active?.matches(fields) && scope.contains(active)) return;
+      // What came late, after a dialog had opened over it, takes nothing away from that dialog.
+      if (modals().some((dialog) => !dialog.contains(field))) return;
       field.focus();
       if (document.activeElement !== field && left > 0) requestAnimationFrame(() => attempt(left - 1));
     };

@@ -12,8 +12,9 @@ import {
 } from '@distaff/core';
 import { mdiAlertOutline, mdiCheck } from '@mdi/js';
 import { nanoid } from 'nanoid';
-import { computed, onMounted, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { vFirstFocus } from '../../design/firstFocus.ts';
 import RemarkList from '../review/RemarkList.vue';
 import { useLacks } from '../useLacks.ts';
 import AcceptedEditor from './answers/AcceptedEditor.vue';
@@ -54,11 +55,6 @@ function setKind(kind: KindName): void {
 /** From the prompt straight to what is typed first of the answer. */
 const focusAnswer = () =>
   root.value?.querySelector<HTMLInputElement>('.answers input:not([type=radio], [type=checkbox])')?.focus();
-const focusPrompt = () => root.value?.querySelector('textarea')?.focus();
-onMounted(() => {
-  if (focus) focusPrompt();
-});
-defineExpose({ focusPrompt });
 </script>
 
 <template>
@@ -79,6 +75,7 @@ defineExpose({ focusPrompt });
     <slot name="above" />
     <v-textarea
       v-model="question.prompt"
+      v-first-focus="focus"
       :label="t(question.answer.kind === 'card' ? 'studio.cardText' : 'studio.prompt')"
       :hint="t('studio.promptHint')"
       rows="2"
