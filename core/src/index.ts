@@ -42,10 +42,10 @@ export {
   renameFiles,
   type MediaPlace,
   type PlacedMedia,
-} from './media/ofQuestion.ts';
-export { filesOfShow, mediaOfShow, placeShowFiles } from './media/ofShow.ts';
-export type { PlacedFile } from './media/ofQuestion.ts';
-export { creditsOf, type CreditLine } from './media/credits.ts';
+} from './question/media.ts';
+export { filesOfShow, mediaOfShow, placeShowFiles } from './show/media.ts';
+export type { PlacedFile } from './question/media.ts';
+export { creditsOf, type CreditLine } from './question/credits.ts';
 
 export { searchText, wordsOf } from './library/searchText.ts';
 export { foundIn, likeness, trigrams, WORTH_OFFERING } from './library/similar.ts';
@@ -77,7 +77,7 @@ export {
   type Selected,
 } from './library/selection.ts';
 export { byDifficulty, expectedShare, TELLING, type Measured } from './library/difficulty.ts';
-export { Roster } from './library/roster.ts';
+export { MAX_ROSTER, Roster } from './library/roster.ts';
 export { printed, type PrintedQuestion } from './library/sheet.ts';
 export { BulkChange, changeQuestion } from './library/change.ts';
 export { overwrites } from './library/overwrites.ts';
@@ -114,9 +114,9 @@ export { livesAfter, type Turnout } from './formats/knockout/lives.ts';
 export { dyes, freeWeave, patterns, Weave, weaveAt } from './show/weave.ts';
 export { drawTeams, NO_WISHES, type Draw, type DrawWishes, type Undrawable } from './show/draw.ts';
 export { MAX_MEMBERS, MAX_TEAMS, MIN_TEAMS, newTeam, Team } from './show/team.ts';
-export { brought, defaultRules, floors, RoundRules, rulesWith, turnOrders } from './show/rules.ts';
+export { brought, defaultRules, floors, RoundRules, rulesWith, turnOrders } from './formats/rules.ts';
 export { combinations, defaultDevices, Devices, type Combination } from './show/devices.ts';
-export { defaultDoors, defaultWordRules, Doors, intoTeams, MAX_ROSTER, WordRules } from './show/doors.ts';
+export { defaultDoors, defaultWordRules, Doors, intoTeams, WordRules } from './show/doors.ts';
 export {
   duplicateRound,
   fillRound,
@@ -131,7 +131,7 @@ export { blankShow, MAX_ROUNDS, Round, Show, type RoundOf } from './show/show.ts
 export { NO_PACE, type Pace } from './show/length/pace.ts';
 export { showLength, type RoundLength, type ShowLength } from './show/length/show.ts';
 export { ALOUD, readingSilently, SILENTLY, wordsOfQuestion } from './show/length/question.ts';
-export { together, type Span } from './show/length/span.ts';
+export { together, type Span } from './time/span.ts';
 export { cutsFor, fewerFor, type Saving } from './show/length/cuts.ts';
 export {
   rulesInSituation,
@@ -143,7 +143,7 @@ export {
 } from './show/situations.ts';
 export { contrast, mended, mixed } from './show/look/contrast.ts';
 export { unwantedWords } from './text/unwanted.ts';
-export { loopOf, shotOf, type Heard } from './show/sound/cue.ts';
+export { loopOf, shotOf, type Heard } from './sitting/view/cue.ts';
 export {
   defaultLevel,
   loops,
@@ -184,7 +184,7 @@ export {
   previewSteps,
   showAround,
   type PreviewStep,
-} from './show/preview.ts';
+} from './preview/preview.ts';
 
 export {
   HostCommand,
@@ -194,8 +194,8 @@ export {
   type Command,
   type ServerCommand,
 } from './sitting/command.ts';
-export { ALLOWANCE, isRunning, remaining, type Clock } from './sitting/clock.ts';
-export { clockOffset, type TimeSample } from './sitting/clockOffset.ts';
+export { ALLOWANCE, isRunning, remaining, type Clock } from './time/clock.ts';
+export { clockOffset, type TimeSample } from './time/clockOffset.ts';
 export {
   isStep,
   movesOn,
@@ -206,17 +206,17 @@ export {
   type Result,
 } from './sitting/events.ts';
 export { overtaken, TIME, type LastStep } from './sitting/press.ts';
-export { isRefusal, refuse, type Refusal, type RefusalCode } from './sitting/refusal.ts';
+export { isRefusal, refuse, type Refusal, type RefusalCode } from './refusal.ts';
 export type { Seat, Sitting, SittingState, Step } from './sitting/state.ts';
-export { speedShare } from './sitting/points.ts';
+export { speedShare } from './sitting/read/points.ts';
 export { LONGEST_WINDOW } from './sitting/decide/buzz.ts';
 export { append, effective, fold, newSitting, replay } from './sitting/sitting.ts';
 export { decide } from './sitting/decide/index.ts';
 export { due } from './sitting/decide/clock.ts';
 export { MAX_SEATS } from './sitting/decide/people.ts';
 export { openDoors } from './sitting/openDoors.ts';
-export { expectedEnd, measuredPace, timingOf, type Timing } from './sitting/timing.ts';
-export { nextStep, type NextStep } from './sitting/next.ts';
+export { expectedEnd, measuredPace, timingOf, type Timing } from './sitting/read/timing.ts';
+export { nextStep, type NextStep } from './sitting/read/nextStep.ts';
 export { scoreOf, type LedgerEntry } from './sitting/ledger.ts';
 export type { ClothCell, ClothRow } from './formats/format.ts';
 export { clothOf } from './sitting/view/cloth.ts';

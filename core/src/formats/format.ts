@@ -1,10 +1,9 @@
 import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
-import { NOTHING, type Span } from '../show/length/span.ts';
-import type { RoundRules } from '../show/rules.ts';
-import type { Show } from '../show/show.ts';
-import type { Draft, LoggedEvent } from '../sitting/events.ts';
-import type { Refusal } from '../sitting/refusal.ts';
+import { NOTHING, type Span } from '../time/span.ts';
+import type { RoundRules } from './rules.ts';
+import type { RoundDraft, RoundEvent } from './events.ts';
+import type { Refusal } from '../refusal.ts';
 
 /**
  * Something about a round's content that the host should know before the doors open. Which codes there are
@@ -21,7 +20,6 @@ export interface Finding {
 
 /** What a format may look at while it decides; it changes nothing here. */
 export interface Table {
-  show: Show;
   /** Those who play, by id, in the order of turns: teams, or players each for themselves. */
   teams: readonly string[];
   /** The team whose turn it is. */
@@ -56,10 +54,10 @@ export interface WrittenPlace {
 export type Wanted = { type: 'choose'; ref: string } | { type: 'act'; act: object };
 
 /** A question that was settled, or settled anew after a ruling changed. */
-export type Settled = (Draft & { type: 'settled' }) | (Draft & { type: 'resettled' });
+export type Settled = (RoundDraft & { type: 'settled' }) | (RoundDraft & { type: 'resettled' });
 
 /** A question that a format brings into play. `ref` is the format's own name for its place. */
-export type Picked = Pick<Draft & { type: 'picked' }, 'ref' | 'question' | 'points'>;
+export type Picked = Pick<RoundDraft & { type: 'picked' }, 'ref' | 'question' | 'points'>;
 
 /** Who asks for an act of a format: the host, the stage, or a team by one of its handsets. */
 export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
@@ -115,11 +113,11 @@ export interface Format<Content, State, View, Dealt> {
   /** Whose choice the round waits for between two questions, other than that of the next question. */
   waitsFor(state: State): string | null;
   /** An act of the format's own. */
-  act(state: State, act: unknown, table: Table, by: By, random: Random): Draft[] | Refusal;
+  act(state: State, act: unknown, table: Table, by: By, random: Random): RoundDraft[] | Refusal;
   /** What a stand-in would do while the round waits for people; null where it does not. */
   move(state: State, table: Table, random: Random): Wanted | null;
   /** What follows from a question that is settled, beside its points: a penalty, a line. `state` is that before. */
-  follows(state: State, settled: Settled, ref: string, table: Table): Draft[];
+  follows(state: State, settled: Settled, ref: string, table: Table): RoundDraft[];
   /** Whose turn it is after a question, where that is for the format to say; null where the rules say it. */
   turn(state: State): string | null;
   /** Whether an answer of this team counts; where not, it may answer for honour. */
@@ -128,7 +126,7 @@ export interface Format<Content, State, View, Dealt> {
    * Bookkeeping after any event of the round; owns `state` and may change it in place. `ref` is the
    * place of the question concerned.
    */
-  evolve(state: State, event: LoggedEvent, ref: string | null): void;
+  evolve(state: State, event: RoundEvent, ref: string | null): void;
   /** How many further questions it takes until the round is over, where `teams` play. */
   left(state: State, teams: number): Span;
   isOver(state: State): boolean;
@@ -172,7 +170,7 @@ export const usual = {
   suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
   harm: {} as Record<string, number>,
   move: (): Wanted | null => null,
-  follows: (): Draft[] => [],
+  follows: (): RoundDraft[] => [],
   turn: (): string | null => null,
   sort: (): string | null => null,
   does: (): 'thanks' | 'explains' | null => null,

@@ -1,8 +1,8 @@
 import { lacksOf } from '../question/asPlayed.ts';
 import type { Question } from '../question/question.ts';
 import { shuffledOrder, type Random } from '../random/shuffle.ts';
-import { exactly, type Span } from '../show/length/span.ts';
-import { refuse, type Refusal } from '../sitting/refusal.ts';
+import { exactly, type Span } from '../time/span.ts';
+import { refuse, type Refusal } from '../refusal.ts';
 import type { ClothRow, Finding, Picked, Place, WrittenPlace } from './format.ts';
 import { MAX_ITEMS, type Sequence } from './items.ts';
 

@@ -3,7 +3,7 @@ import type { QuestionSet } from '../library/set.ts';
 import type { Question } from '../question/question.ts';
 import { decode } from './decode.ts';
 import { fileAt, mediaPath, type MediaFile, type ReadPackage } from './qti/package.ts';
-import { mediaOf, renameFiles } from '../media/ofQuestion.ts';
+import { mediaOf, renameFiles } from '../question/media.ts';
 import { readSetFile, writeSetFile } from './setFile.ts';
 
 const SET = 'set.json';

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { isOfShelf } from '../media/media.ts';
-import { filesOfShow, mediaOfShow } from '../media/ofShow.ts';
+import { filesOfShow, mediaOfShow } from '../show/media.ts';
 import { Show } from '../show/show.ts';
 import { decode } from './decode.ts';
 import { fileAt, mediaPath, type MediaFile } from './qti/package.ts';

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
-import { MAX_ROSTER } from '../show/doors.ts';
 import { line, name } from '../text/schemas.ts';
+
+export const MAX_ROSTER = 1000;
 
 /** A class or a club: its name, and the names of those who belong to it. */
 export const Roster = v.object({

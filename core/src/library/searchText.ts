@@ -1,4 +1,4 @@
-import { mediaOf } from '../media/ofQuestion.ts';
+import { mediaOf } from '../question/media.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
 import { foldText } from '../text/fold.ts';

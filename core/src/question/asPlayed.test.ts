@@ -7,7 +7,7 @@ import type { LoggedEvent } from '../sitting/events.ts';
 import { fold } from '../sitting/sitting.ts';
 import { stageView } from '../sitting/view/stage.ts';
 import { openDoors } from '../sitting/openDoors.ts';
-import { previewStage, showAround } from '../show/preview.ts';
+import { previewStage, showAround } from '../preview/preview.ts';
 import { asPlayed, lacksOf } from './asPlayed.ts';
 import { kindOf } from './kinds/index.ts';
 import { blankQuestion, type Question } from './question.ts';

@@ -1,8 +1,8 @@
 import { readingAloud } from '../show/length/question.ts';
 import type { HostCommand } from '../sitting/command.ts';
 import type { Actor } from '../sitting/events.ts';
-import { kindInPlay, writtenQuestion } from '../sitting/inPlay.ts';
-import { nextStep, type NextStep } from '../sitting/next.ts';
+import { kindInPlay, writtenQuestion } from '../sitting/read/inPlay.ts';
+import { nextStep, type NextStep } from '../sitting/read/nextStep.ts';
 import type { SittingState } from '../sitting/state.ts';
 import type { Move, Rehearsal } from './move.ts';
 import { saysRight } from './standInMoves.ts';

@@ -1,7 +1,7 @@
 import { formatOf } from '../formats/index.ts';
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from '../show/show.ts';
-import type { Clock } from '../sitting/clock.ts';
+import type { Clock } from '../time/clock.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import { paperOf } from './papers.ts';
 import { majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';

@@ -5,7 +5,7 @@ import { due } from '../sitting/decide/clock.ts';
 import type { Command } from '../sitting/command.ts';
 import type { Actor } from '../sitting/events.ts';
 import { openDoors } from '../sitting/openDoors.ts';
-import { isRefusal } from '../sitting/refusal.ts';
+import { isRefusal } from '../refusal.ts';
 import { append, newSitting } from '../sitting/sitting.ts';
 import type { Sitting } from '../sitting/state.ts';
 import { movesAfter, rehearse, situationOf } from './rehearsal.ts';

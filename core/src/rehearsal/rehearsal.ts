@@ -2,7 +2,7 @@ import type { Random } from '../random/shuffle.ts';
 import type { Show } from '../show/show.ts';
 import { seeded } from '../random/seeded.ts';
 import { formatOf } from '../formats/index.ts';
-import { nextStep } from '../sitting/next.ts';
+import { nextStep } from '../sitting/read/nextStep.ts';
 import type { SittingState } from '../sitting/state.ts';
 import { hostMoves } from './hostMoves.ts';
 import type { Move, Rehearsal } from './move.ts';

@@ -1,4 +1,4 @@
-import { writtenQuestion } from '../sitting/inPlay.ts';
+import { writtenQuestion } from '../sitting/read/inPlay.ts';
 import type { SittingState } from '../sitting/state.ts';
 
 /** How a question of the library did in one sitting. */

@@ -1,7 +1,7 @@
 import type { Verdict } from '../question/kind.ts';
-import { kindInPlay, placeOf, writtenQuestion } from '../sitting/inPlay.ts';
-import { hadFloor, paidFor } from '../sitting/points.ts';
-import { playing } from '../sitting/roundCount.ts';
+import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
+import { hadFloor, paidFor } from '../sitting/read/points.ts';
+import { playing } from '../sitting/read/roundCount.ts';
 import {
   memberwise,
   seatsOf,

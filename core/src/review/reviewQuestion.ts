@@ -1,5 +1,5 @@
 import { isOfShelf } from '../media/media.ts';
-import { mediaOf } from '../media/ofQuestion.ts';
+import { mediaOf } from '../question/media.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import { wordsOfOption } from '../question/kinds/options.ts';
 import { asPlayed, lacksOf } from '../question/asPlayed.ts';

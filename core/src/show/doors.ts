@@ -1,7 +1,6 @@
 import * as v from 'valibot';
+import { MAX_ROSTER } from '../library/roster.ts';
 import { line } from '../text/schemas.ts';
-
-export const MAX_ROSTER = 1000;
 
 export const intoTeams = ['choose', 'host', 'drawn', 'listed'] as const;
 

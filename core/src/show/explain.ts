@@ -1,6 +1,6 @@
 import type { Format } from '../formats/format.ts';
 import { formatOf, type FormatName } from '../formats/index.ts';
-import type { RoundRules } from './rules.ts';
+import type { RoundRules } from '../formats/rules.ts';
 import type { Round } from './show.ts';
 
 /** The rules of a round as everybody may know them: told before anything is asked. */

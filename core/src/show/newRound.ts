@@ -1,5 +1,5 @@
 import { formatOf } from '../formats/index.ts';
-import { defaultRules } from './rules.ts';
+import { defaultRules } from '../formats/rules.ts';
 import type { Round } from './show.ts';
 
 /**

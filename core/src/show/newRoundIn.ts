@@ -1,6 +1,6 @@
 import { formatOf } from '../formats/index.ts';
 import { newRound } from './newRound.ts';
-import type { RoundRules } from './rules.ts';
+import type { RoundRules } from '../formats/rules.ts';
 import type { Round, Show } from './show.ts';
 
 /** What suits the room rather than the format: a new round takes it from those that are there. */

@@ -8,7 +8,7 @@ import { Question } from '../question/question.ts';
 import { Id, line, whole } from '../text/schemas.ts';
 import { defaultDevices, Devices } from './devices.ts';
 import { defaultDoors, Doors } from './doors.ts';
-import { defaultRules, RoundRules } from './rules.ts';
+import { defaultRules, RoundRules } from '../formats/rules.ts';
 import { Look } from './look/look.ts';
 import { Sounds } from './sound/sounds.ts';
 import { MAX_TEAMS, newTeam, Team } from './team.ts';

@@ -2,7 +2,7 @@ import { formatOf, formats, type FormatName } from '../formats/index.ts';
 import type { Devices } from './devices.ts';
 import { defaultDoors, type Doors } from './doors.ts';
 import { newRound } from './newRound.ts';
-import type { RoundRules } from './rules.ts';
+import type { RoundRules } from '../formats/rules.ts';
 import { MAX_ROUNDS, type Round, type Show } from './show.ts';
 import { newTeam, type Team } from './team.ts';
 

@@ -16,7 +16,7 @@ import {
   type Team,
 } from '../index.ts';
 import * as v from 'valibot';
-import { rulesWith } from '../show/rules.ts';
+import { rulesWith } from '../formats/rules.ts';
 import { everyKindShow, HOST, seatActor, Table } from './test/table.ts';
 
 const quiz = (

@@ -1,13 +1,13 @@
 import { foldText } from '../text/fold.ts';
+import { isOfRound } from '../formats/events.ts';
 import { formatOf } from '../formats/index.ts';
 import { defaultDevices } from '../show/devices.ts';
 import { defaultDoors } from '../show/doors.ts';
 import { NO_PACE } from '../show/length/pace.ts';
-import { verdictOf } from '../question/kind.ts';
-import { kindInPlay } from './inPlay.ts';
+import { kindInPlay } from './read/inPlay.ts';
 import { applyToQuestion, newInPlay, ruleOn } from './evolveQuestion.ts';
 import { commandKey, isStep, movesOn, type LoggedEvent } from './events.ts';
-import type { Cause, LedgerEntry } from './ledger.ts';
+import { entriesOf, type Cause, type LedgerEntry } from './ledger.ts';
 import { memberCounts, playOf, type BegunRound, type Seat, type SittingState } from './state.ts';
 
 /**
@@ -36,11 +36,13 @@ export function evolve(state: SittingState, event: LoggedEvent): void {
     state.held = true;
   }
   apply(state, event);
+  for (const entry of entriesOf(event, state.question)) enter(state, entry);
   tellFormat(state, event);
 }
 
 /** The format of the round that an event concerns: an earlier one where a ruling of it is changed later. */
 function tellFormat(state: SittingState, event: LoggedEvent): void {
+  if (!isOfRound(event)) return;
   const play = event.type === 'resettled' ? playOf(state, event.play) : state.question;
   const round = (event.type === 'resettled' && play ? state.begun[play.begun] : null) ?? state.round;
   if (round) formatOf(round.format).evolve(round.state, event, play?.ref ?? null);
@@ -176,14 +178,6 @@ function apply(state: SittingState, event: LoggedEvent): void {
     case 'counted': {
       const round = state.begun[event.begun]!;
       round.places = new Map(event.lines.map(({ team, place }) => [team, place]));
-      const { seq, at, begun } = event;
-      for (const { team, place, amount } of event.lines)
-        if (amount !== 0) enter(state, { seq, at, team, amount, cause: { by: 'round', begun, place } });
-      return;
-    }
-    case 'scored': {
-      const { seq, at, team, amount, cause } = event;
-      enter(state, { seq, at, team, amount, cause });
       return;
     }
     case 'closed':
@@ -217,21 +211,6 @@ function apply(state: SittingState, event: LoggedEvent): void {
         settledAt: event.seq,
         members: memberCounts(state, question),
       });
-      for (const { team, amount, share } of event.results ?? [])
-        if (amount !== 0)
-          enter(state, {
-            seq: event.seq,
-            at: event.at,
-            team,
-            amount,
-            cause: {
-              by: 'ruling',
-              question: question.question,
-              ref: question.ref,
-              verdict: verdictOf(share),
-              play: question.play,
-            },
-          });
       return;
     default:
       if (question) applyToQuestion(question, event, state);

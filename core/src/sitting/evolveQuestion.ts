@@ -1,5 +1,5 @@
 import { verdictOf } from '../question/kind.ts';
-import { isRunning, type Clock } from './clock.ts';
+import { isRunning, type Clock } from '../time/clock.ts';
 import type { LoggedEvent } from './events.ts';
 import type { QuestionInPlay, Response, SittingState } from './state.ts';
 import { unruled } from './unruled.ts';

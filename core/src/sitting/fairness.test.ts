@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { nextStep, rulesWith, seeded, shuffledOrder } from '../index.ts';
 import type { Random } from '../index.ts';
-import { orderFor } from './inPlay.ts';
+import { orderFor } from './read/inPlay.ts';
 import { question, sampleShow, seatActor, Table } from './test/table.ts';
 
 /** A quiz by buzz, open, with a window long enough for every press to be compared. */

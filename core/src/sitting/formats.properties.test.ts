@@ -17,8 +17,8 @@ import {
 } from '../index.ts';
 import type { Actor, Command, Devices, FormatName, LoggedEvent, Round, RoundRules, Show } from '../index.ts';
 import { formatOf } from '../formats/index.ts';
-import { rulesWith } from '../show/rules.ts';
-import { tableOf } from './table.ts';
+import { rulesWith } from '../formats/rules.ts';
+import { tableOf } from './read/table.ts';
 import { CLOCK, everyKind, everyKindShow, HOST, SECRET, seatActor, Table } from './test/table.ts';
 
 /** Stands for the question in play, or for the last one that is over. */

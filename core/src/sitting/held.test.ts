@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { deskView, isMadeName, publicView, replay, seatView, stageView } from '../index.ts';
-import { rulesWith } from '../show/rules.ts';
+import { rulesWith } from '../formats/rules.ts';
 import { sampleShow, seatActor, Table } from './test/table.ts';
 
 /** A table at which words are looked at, as on a server. */

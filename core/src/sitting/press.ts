@@ -1,4 +1,4 @@
-import { refuse, type Refusal } from './refusal.ts';
+import { refuse, type Refusal } from '../refusal.ts';
 
 /** How long after a step somebody else's press is taken to mean that same step (ms). */
 export const SAME_STEP = 1000;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { defaultDoors, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
 import type { AnswerContent, Command, Devices, Round, RoundRules, Show } from '../index.ts';
-import { rulesWith } from '../show/rules.ts';
+import { rulesWith } from '../formats/rules.ts';
 import { quizOf as kindsOf } from './test/quizOf.ts';
 import { CLOCK, question, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
 

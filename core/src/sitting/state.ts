@@ -2,10 +2,10 @@ import type { FormatName } from '../formats/index.ts';
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
 import type { Pace } from '../show/length/pace.ts';
-import type { RoundRules } from '../show/rules.ts';
+import type { RoundRules } from '../formats/rules.ts';
 import type { Show } from '../show/show.ts';
 import type { Team } from '../show/team.ts';
-import type { Clock } from './clock.ts';
+import type { Clock } from '../time/clock.ts';
 import type { Draft, Floor, LoggedEvent, Result } from './events.ts';
 import type { LedgerEntry } from './ledger.ts';
 

@@ -4,7 +4,7 @@ import type { DeskView } from '../sitting/view/desk.ts';
 import type { PublicView } from '../sitting/view/public.ts';
 import type { SeatView } from '../sitting/view/seat.ts';
 import type { StageView } from '../sitting/view/stage.ts';
-import type { Refusal } from '../sitting/refusal.ts';
+import type { Refusal } from '../refusal.ts';
 
 /** Who comes in, as which surface, and by which key. */
 export type Hello =

@@ -1,8 +1,8 @@
 import { lacksAsItStands, lacksOf } from '../../question/asPlayed.ts';
 import type { Question } from '../../question/question.ts';
-import { exactly } from '../../show/length/span.ts';
-import type { RoundRules } from '../../show/rules.ts';
-import { refuse } from '../../sitting/refusal.ts';
+import { exactly } from '../../time/span.ts';
+import type { RoundRules } from '../rules.ts';
+import { refuse } from '../../refusal.ts';
 import { usual, type Finding, type Format } from '../format.ts';
 import { blankBoard, layOut, type BoardContent } from './content.ts';
 

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { kindOf } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
 import { seeded } from '../../random/seeded.ts';
-import { refuse } from '../../sitting/refusal.ts';
+import { refuse } from '../../refusal.ts';
 import { Id, whole } from '../../text/schemas.ts';
 import { usual, type Format } from '../format.ts';
 import {

@@ -1,4 +1,4 @@
-import { refuse } from '../../sitting/refusal.ts';
+import { refuse } from '../../refusal.ts';
 import { usual, type Format } from '../format.ts';
 import {
   beginSequence,

@@ -7,7 +7,7 @@ import { readManifest, writeManifest, type ItemResource } from './manifest.ts';
 import { asVersion2, type QtiVersion } from './names.ts';
 import { readItem } from './readItem.ts';
 import { all, readXml } from './xml.ts';
-import { mediaOf } from '../../media/ofQuestion.ts';
+import { mediaOf } from '../../question/media.ts';
 import { writeItem } from './writeItem.ts';
 
 /** A file of the media library as it goes into a package. */

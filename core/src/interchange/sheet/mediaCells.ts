@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { Picture, Sound, Video } from '../../media/media.ts';
-import { pictured } from '../../media/ofQuestion.ts';
+import { pictured } from '../../question/media.ts';
 import type { Question } from '../../question/question.ts';
 import { foldText } from '../../text/fold.ts';
 import { joinCell, splitCell } from './cells.ts';

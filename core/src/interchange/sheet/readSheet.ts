@@ -1,4 +1,4 @@
-import { mediaOf } from '../../media/ofQuestion.ts';
+import { mediaOf } from '../../question/media.ts';
 import { foldText } from '../../text/fold.ts';
 import { quizFromCards } from '../flashcards.ts';
 import type { Random } from '../../random/shuffle.ts';

@@ -1,6 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
 import { hasList } from '../fill.ts';
-import { filesBeside } from '../../media/ofShow.ts';
+import { filesBeside } from '../media.ts';
 import { contrastsOf, defaultLook } from '../look/look.ts';
 import type { Show } from '../show.ts';
 import { MIN_TEAMS } from '../team.ts';

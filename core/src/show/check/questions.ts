@@ -1,5 +1,5 @@
 import { formatOf } from '../../formats/index.ts';
-import { filesOf } from '../../media/ofQuestion.ts';
+import { filesOf } from '../../question/media.ts';
 import { lacksOf } from '../../question/asPlayed.ts';
 import type { Question } from '../../question/question.ts';
 import { remarksBeside } from '../../review/reviewQuestion.ts';

@@ -14,7 +14,7 @@ import {
 import type { Question, Show } from '../../index.ts';
 import { sampleShow, Table } from '../../sitting/test/table.ts';
 import { questionSpan, readingAloud, readingSilently } from './question.ts';
-import { exactly, together } from './span.ts';
+import { exactly, together } from '../../time/span.ts';
 
 const choice = (prompt: string, change: Partial<Question> = {}): Question => ({
   ...blankQuestion(() => 'q'),

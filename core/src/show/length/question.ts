@@ -1,8 +1,8 @@
 import { kindOf, type KindName } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
 import { plainText } from '../../text/markdown.ts';
-import type { RoundRules } from '../rules.ts';
-import type { Span } from './span.ts';
+import type { RoundRules } from '../../formats/rules.ts';
+import type { Span } from '../../time/span.ts';
 
 /**
  * Words a minute: aloud 183, silently 238. M. Brysbaert, "How many words do we read per minute? A

@@ -2,11 +2,11 @@ import { formatOf } from '../../formats/index.ts';
 import { questionsIn } from '../fill.ts';
 import { allAsPlayed, lacksOf } from '../../question/asPlayed.ts';
 import type { Question } from '../../question/question.ts';
-import type { RoundRules } from '../rules.ts';
+import type { RoundRules } from '../../formats/rules.ts';
 import type { Round, Show } from '../show.ts';
 import { NO_PACE, type Pace } from './pace.ts';
 import { questionSpan } from './question.ts';
-import { exactly, NOTHING, times, together, widened, type Span } from './span.ts';
+import { exactly, NOTHING, times, together, widened, type Span } from '../../time/span.ts';
 
 export interface RoundLength {
   round: string;

@@ -1,10 +1,11 @@
-import { isRunning, ALLOWANCE } from '../clock.ts';
+import { isRunning, ALLOWANCE } from '../../time/clock.ts';
 import type { StoredAnswer } from '../../question/kinds/index.ts';
 import type { AnswerCommand } from '../command.ts';
 import type { Draft } from '../events.ts';
-import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../inPlay.ts';
-import { countsIn } from '../points.ts';
-import { isRefusal, refuse, type Refusal } from '../refusal.ts';
+import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../read/inPlay.ts';
+import { ruledOut } from '../read/answering.ts';
+import { countsIn } from '../read/points.ts';
+import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import {
   memberwise,
   teamOf,
@@ -22,19 +23,6 @@ const noAnswer: Record<string, string> & { one: string } = {
   number: 'Type a number, with the unit or without.',
   order: 'Put all of them in order first.',
 };
-
-/** Slots that a team was ruled wrong on and that nobody can pick again. */
-export function ruledOut(state: SittingState, question: QuestionInPlay): number[] {
-  if (question.tried.length === 0) return [];
-  const kind = kindInPlay(state, question);
-  const content = writtenQuestion(state, question).answer;
-  if (!kind.keyed || kind.control(content).type !== 'one') return [];
-  const wrong = question.responses.filter(
-    (response) => response.answer && response.verdict === 'wrong' && question.tried.includes(response.team),
-  );
-  const slots = wrong.flatMap((response) => kind.show(content, question.order, response.answer!).slots);
-  return [...new Set(slots)];
-}
 
 /** Who answers: a seat for itself or its team, the stage for the team on the floor, or the host for a team. */
 function whose(state: SittingState, question: QuestionInPlay, { actor }: Context, forTeam: string | null) {
@@ -136,18 +124,6 @@ function wasAway(question: QuestionInPlay, { actor, now, backAt }: Context): boo
 /** A response as it will stand once it is taken. */
 const responseWith = (own: { who: string; team: string; seat: string }, answer: StoredAnswer): Response =>
   unruled({ who: own.who, team: own.team, seat: own.seat || null, answer, after: null });
-
-/** The teams for which the host may enter an answer now: those on the floor that have given none that is final. */
-export function mayBeEntered(state: SittingState): string[] {
-  const { question } = state;
-  if (question?.step !== 'open' || memberwise(state, question)) return [];
-  if (kindInPlay(state, question).given !== 'handset') return [];
-  const { change } = rulesOf(state);
-  return state.teams
-    .map((team) => team.id)
-    .filter((id) => question.mode === 'everyone' || id === question.floor)
-    .filter((id) => change || !question.byWho.has(id));
-}
 
 /** How far the seats were looked through for one that is waited for: a thousand need not be asked each time. */
 const lookedThrough = new WeakMap<QuestionInPlay, { seats: Seat[]; at: number }>();

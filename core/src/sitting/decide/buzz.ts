@@ -1,6 +1,6 @@
 import type { Draft } from '../events.ts';
-import { rulesOf } from '../inPlay.ts';
-import { refuse, type Refusal } from '../refusal.ts';
+import { rulesOf } from '../read/inPlay.ts';
+import { refuse, type Refusal } from '../../refusal.ts';
 import { teamOf, type Press, type QuestionInPlay, type SittingState } from '../state.ts';
 import type { Context } from './context.ts';
 import { startClock } from './steps.ts';

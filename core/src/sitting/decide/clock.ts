@@ -1,10 +1,10 @@
-import { add, ALLOWANCE, hold, isRunning, run } from '../clock.ts';
+import { add, ALLOWANCE, hold, isRunning, run } from '../../time/clock.ts';
 import type { Draft } from '../events.ts';
-import { kindInPlay, rulesOf } from '../inPlay.ts';
-import { nextStep } from '../next.ts';
-import { refuse, type Refusal } from '../refusal.ts';
+import { kindInPlay, rulesOf } from '../read/inPlay.ts';
+import { nextStep } from '../read/nextStep.ts';
+import { refuse, type Refusal } from '../../refusal.ts';
 import type { SittingState } from '../state.ts';
-import { readingNow } from '../readingNow.ts';
+import { readingNow } from '../read/readingNow.ts';
 import { decided } from './buzz.ts';
 import type { Context } from './context.ts';
 import { at, lock } from './steps.ts';

@@ -1,7 +1,7 @@
 import type { Command } from '../command.ts';
 import { commandKey, type Actor, type Draft, type LoggedEvent } from '../events.ts';
-import { isRefusal, refuse, type Refusal } from '../refusal.ts';
-import { countAgain, countNow } from '../roundCount.ts';
+import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
+import { countAgain, countNow } from './count.ts';
 import { fold } from '../sitting.ts';
 import { playOf, teamOf, type Sitting, type SittingState } from '../state.ts';
 import { answer } from './answer.ts';

@@ -1,10 +1,10 @@
 import type { HostCommand } from '../command.ts';
 import type { Draft } from '../events.ts';
-import { kindInPlay } from '../inPlay.ts';
-import { nextStep } from '../next.ts';
-import { isRefusal, refuse, type Refusal } from '../refusal.ts';
+import { kindInPlay } from '../read/inPlay.ts';
+import { nextStep } from '../read/nextStep.ts';
+import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import type { SittingState } from '../state.ts';
-import { turnAfter } from '../turns.ts';
+import { turnAfter } from '../read/turns.ts';
 import type { Context } from './context.ts';
 import { choose } from './round.ts';
 import { posed, settle } from './steps.ts';

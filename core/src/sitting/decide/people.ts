@@ -3,7 +3,7 @@ import { foldText } from '../../text/fold.ts';
 import { seeded } from '../../random/seeded.ts';
 import { weaveAt } from '../../show/weave.ts';
 import type { Draft } from '../events.ts';
-import { refuse, type Refusal } from '../refusal.ts';
+import { refuse, type Refusal } from '../../refusal.ts';
 import { teamOf, type Seat, type SittingState } from '../state.ts';
 import type { Context } from './context.ts';
 

@@ -1,6 +1,6 @@
 import { verdictOf } from '../../question/kind.ts';
 import type { Draft, Result } from '../events.ts';
-import { paidFor, resultsOfQuestion, winnerOf } from '../points.ts';
+import { paidFor, resultsOfQuestion, winnerOf } from '../read/points.ts';
 import type { QuestionInPlay, SittingState } from '../state.ts';
 import { unruled } from '../unruled.ts';
 import { withConsequences } from './consequences.ts';

@@ -1,20 +1,14 @@
 import { formatOf } from '../../formats/index.ts';
 import type { By } from '../../formats/format.ts';
-import type { Question } from '../../question/question.ts';
 import type { Draft } from '../events.ts';
-import { rulesAt, rulesOf } from '../inPlay.ts';
-import { isRefusal, refuse, type Refusal } from '../refusal.ts';
-import { countNow } from '../roundCount.ts';
+import { nextRound } from '../read/coming.ts';
+import { rulesAt, rulesOf } from '../read/inPlay.ts';
+import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
+import { countNow } from './count.ts';
 import { scoreNow, teamOf, type SittingState } from '../state.ts';
-import { tableOf } from '../table.ts';
-import { turnAfter } from '../turns.ts';
+import { tableOf } from '../read/table.ts';
+import { turnAfter } from '../read/turns.ts';
 import type { Context } from './context.ts';
-
-/** The place in the running order that comes after the round that is on, or null after the last. */
-export function nextRound(state: SittingState): number | null {
-  const next = state.round ? state.round.index + 1 : 0;
-  return next < state.show.rounds.length ? next : null;
-}
 
 /** Who begins a round: by its rule of turns; in order it goes on where the last round stopped. */
 function firstTurn(state: SittingState, index: number, { random }: Context): string {
@@ -55,15 +49,6 @@ export function giveTurn(state: SittingState, team: string): Draft[] | Refusal {
   if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
   if (state.question) return refuse('notNow', 'A question is in play: hand it on instead.');
   return state.turn === team ? refuse('already', 'It is their turn.') : [{ type: 'turnGiven', team }];
-}
-
-/** The question that comes next by itself, once the one in play is over; null where people choose it. */
-export function comingQuestion(state: SittingState): Question | null {
-  if (!state.round || state.question) return null;
-  const format = formatOf(state.round.format);
-  const ref = format.next(state.round.state);
-  const picked = ref === null ? null : format.choose(state.round.state, ref, tableOf(state), () => 0.5);
-  return picked && !isRefusal(picked) ? (state.show.questions[picked.question] ?? null) : null;
 }
 
 /** Brings a question into play; who may answer it is the round's rule. */

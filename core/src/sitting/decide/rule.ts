@@ -1,8 +1,8 @@
 import type { Verdict } from '../../question/kind.ts';
 import { foldText } from '../../text/fold.ts';
 import type { Draft } from '../events.ts';
-import { kindInPlay } from '../inPlay.ts';
-import { refuse, type Refusal } from '../refusal.ts';
+import { kindInPlay } from '../read/inPlay.ts';
+import { refuse, type Refusal } from '../../refusal.ts';
 import {
   memberwise,
   playOf,
@@ -12,7 +12,8 @@ import {
   type SittingState,
 } from '../state.ts';
 import { reckonAgain } from './reckonAgain.ts';
-import { lock, wonBy } from './steps.ts';
+import { wonBy } from '../read/points.ts';
+import { lock } from './steps.ts';
 
 interface Ruling {
   team: string;

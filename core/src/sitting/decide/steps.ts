@@ -1,12 +1,12 @@
 import { kindOf, type StoredAnswer } from '../../question/kinds/index.ts';
 import type { Random } from '../../random/shuffle.ts';
-import type { Clock } from '../clock.ts';
+import type { Clock } from '../../time/clock.ts';
 import type { Draft } from '../events.ts';
-import { kindInPlay, rulesOf, writtenQuestion } from '../inPlay.ts';
-import { paidFor, resultsOfQuestion, winnerOf, worthTo } from '../points.ts';
-import { refuse, type Refusal } from '../refusal.ts';
+import { kindInPlay, rulesOf, writtenQuestion } from '../read/inPlay.ts';
+import { paidFor, resultsOfQuestion, winnerOf, wonBy, worthTo } from '../read/points.ts';
+import { refuse, type Refusal } from '../../refusal.ts';
 import { scoreNow, type QuestionInPlay, type Response, type SittingState, type Step } from '../state.ts';
-import { handOnTo, turnAfter } from '../turns.ts';
+import { handOnTo, turnAfter } from '../read/turns.ts';
 import type { Context } from './context.ts';
 import { withConsequences } from './consequences.ts';
 
@@ -93,16 +93,6 @@ export function marked(
       return share === null ? [] : [[one.who, share]];
     });
   return marks.length > 0 ? [{ type: 'marked', marks }] : [];
-}
-
-/** The team that is right, wholly or in part, where one team at a time has the floor; null elsewhere. */
-export function wonBy(state: SittingState, question: QuestionInPlay): { team: string; share: number } | null {
-  if (question.mode === 'everyone') return null;
-  for (const { team } of question.responses) {
-    const worth = worthTo(state, question, team);
-    if (worth && worth.share > 0) return { team, share: worth.share };
-  }
-  return null;
 }
 
 /** Locks the question and marks by the key what can be marked. `extra` is an answer that comes with it. */

@@ -1,6 +1,6 @@
-import { hold, isRunning, type Clock } from '../clock.ts';
+import { hold, isRunning, type Clock } from '../../time/clock.ts';
 import type { Draft } from '../events.ts';
-import { refuse, type Refusal } from '../refusal.ts';
+import { refuse, type Refusal } from '../../refusal.ts';
 import { effective, fold } from '../sitting.ts';
 import type { Sitting } from '../state.ts';
 import type { LoggedEvent } from '../events.ts';

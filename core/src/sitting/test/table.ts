@@ -1,7 +1,7 @@
 import type { RoundOf, Show } from '../../show/show.ts';
 import { defaultDevices } from '../../show/devices.ts';
 import { defaultDoors } from '../../show/doors.ts';
-import { rulesWith, type RoundRules } from '../../show/rules.ts';
+import { rulesWith, type RoundRules } from '../../formats/rules.ts';
 import { weaveAt } from '../../show/weave.ts';
 import { append, blankQuestion, decide, isRefusal, newSitting, openDoors, stageView } from '../../index.ts';
 import type {

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { Id, whole } from '../../text/schemas.ts';
-import { writtenQuestion } from '../inPlay.ts';
+import { writtenQuestion } from '../read/inPlay.ts';
 import type { LedgerEntry } from '../ledger.ts';
 import type { SittingState } from '../state.ts';
 import { responsesOf, type DeskResponse } from './desk.ts';

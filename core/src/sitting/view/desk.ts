@@ -2,18 +2,17 @@ import { formatOf } from '../../formats/index.ts';
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
 import type { AnswerView, Verdict } from '../../question/kind.ts';
 import type { FormatName } from '../../formats/index.ts';
-import type { Clock } from '../clock.ts';
-import { mayBeEntered } from '../decide/answer.ts';
-import { comingQuestion } from '../decide/round.ts';
-import { wonBy } from '../decide/steps.ts';
+import type { Clock } from '../../time/clock.ts';
+import { mayBeEntered } from '../read/answering.ts';
+import { comingQuestion } from '../read/coming.ts';
 import type { Draft } from '../events.ts';
-import { kindInPlay, rulesFor, rulesOf, writtenQuestion } from '../inPlay.ts';
-import { nextStep, type NextStep } from '../next.ts';
-import { countsIn, worthTo } from '../points.ts';
-import { playing } from '../roundCount.ts';
+import { kindInPlay, rulesFor, rulesOf, writtenQuestion } from '../read/inPlay.ts';
+import { nextStep, type NextStep } from '../read/nextStep.ts';
+import { countsIn, wonBy, worthTo } from '../read/points.ts';
+import { playing } from '../read/roundCount.ts';
 import { memberwise, type Press, type QuestionInPlay, type SittingState } from '../state.ts';
-import { timingOf, type Timing } from '../timing.ts';
-import { handOnTo } from '../turns.ts';
+import { timingOf, type Timing } from '../read/timing.ts';
+import { handOnTo } from '../read/turns.ts';
 import { publicView, type PublicView } from './public.ts';
 
 export interface DeskResponse {

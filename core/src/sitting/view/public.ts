@@ -6,8 +6,8 @@ import { explainRound, rulesView, type Explained, type RulesView } from '../../s
 import { defaultLook, lookView, type LookView } from '../../show/look/look.ts';
 import type { Team } from '../../show/team.ts';
 import type { Weave } from '../../show/weave.ts';
-import { rulesOf } from '../inPlay.ts';
-import { hasOwnWinner, placesIn, playing, scoreIn, winnersIn } from '../roundCount.ts';
+import { rulesOf } from '../read/inPlay.ts';
+import { hasOwnWinner, placesIn, playing, scoreIn, winnersIn } from '../read/roundCount.ts';
 import { scoreNow, type BegunRound, type SittingState } from '../state.ts';
 import { publicQuestion, type PublicQuestion } from './question.ts';
 

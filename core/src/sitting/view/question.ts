@@ -2,13 +2,13 @@ import { pictureView, withoutThanks, type PictureView, type Sound, type Video } 
 import type { AnswerView, Control, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import type { KindName } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
-import type { RoundRules } from '../../show/rules.ts';
+import type { RoundRules } from '../../formats/rules.ts';
 import { wholePercentages } from '../../rank/percentages.ts';
-import type { Clock } from '../clock.ts';
+import type { Clock } from '../../time/clock.ts';
 import type { Floor } from '../events.ts';
-import { ruledOut } from '../decide/answer.ts';
-import { areLaid, kindInPlay, placeOf, rulesFor, writtenQuestion } from '../inPlay.ts';
-import { paidFor } from '../points.ts';
+import { ruledOut } from '../read/answering.ts';
+import { areLaid, kindInPlay, placeOf, rulesFor, writtenQuestion } from '../read/inPlay.ts';
+import { paidFor } from '../read/points.ts';
 import type { QuestionInPlay, Response, SittingState, Step } from '../state.ts';
 
 /** A try at the question in play, as far as everybody may know it. */

@@ -1,7 +1,7 @@
 import { withoutThanks } from '../../media/media.ts';
 import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
-import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../inPlay.ts';
-import { countsIn, paidFor } from '../points.ts';
+import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../read/inPlay.ts';
+import { countsIn, paidFor } from '../read/points.ts';
 import type { QuestionInPlay, Response, Seat, SittingState } from '../state.ts';
 import { teamViewOf, teamViews } from './public.ts';
 

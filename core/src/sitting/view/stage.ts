@@ -1,5 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
-import { creditsBeside, creditsOf, eachOnce, type CreditLine } from '../../media/credits.ts';
+import { creditsOf, eachOnce, type CreditLine } from '../../question/credits.ts';
+import { creditsBeside } from '../../show/credits.ts';
 import { soundsView, type SoundsView } from '../../show/sound/sounds.ts';
 import { seatsOf, type SittingState } from '../state.ts';
 import type { ClothRow } from '../../formats/format.ts';

@@ -1,9 +1,9 @@
-import { formatOf } from '../formats/index.ts';
-import { rank, type Placed } from '../rank/standings.ts';
-import type { CountLine, Draft } from './events.ts';
+import { formatOf } from '../../formats/index.ts';
+import { rank, type Placed } from '../../rank/standings.ts';
+import type { CountLine } from '../events.ts';
 import { rulesAt } from './inPlay.ts';
-import type { BegunRound, SittingState } from './state.ts';
-import type { Team } from '../show/team.ts';
+import type { BegunRound, SittingState } from '../state.ts';
+import type { Team } from '../../show/team.ts';
 
 /** Those who play, without whoever was removed. */
 export const playing = (state: SittingState): Team[] =>
@@ -46,26 +46,4 @@ export function countOf(state: SittingState, begun: number): CountLine[] {
     }[round.brings ?? 'counted']();
     return { team, place, amount: amount === 0 ? 0 : amount };
   });
-}
-
-/** Counts the round that is on, where it has not been: it ends. */
-export function countNow(state: SittingState): Draft[] {
-  const { round, begun } = state;
-  if (!round || round.brings === undefined || round.places !== null) return [];
-  if (formatOf(round.format).asks === 'nothing') return [];
-  return [{ type: 'counted', begun: begun.length - 1, lines: countOf(state, begun.length - 1) }];
-}
-
-/** What a round that was counted brings now otherwise than it did, after rulings in it were changed. */
-export function countAgain(state: SittingState, begun: number): Draft[] {
-  const paid = new Map<string, number>();
-  for (const { team, amount, cause } of state.ledger)
-    if (cause.by === 'round' && cause.begun === begun) paid.set(team, (paid.get(team) ?? 0) + amount);
-  const lines = countOf(state, begun).map((line) => ({
-    ...line,
-    amount: line.amount - (paid.get(line.team) ?? 0),
-  }));
-  const before = state.begun[begun]!.places;
-  const same = lines.every(({ team, place, amount }) => amount === 0 && before?.get(team) === place);
-  return same ? [] : [{ type: 'counted', begun, lines }];
 }

@@ -1,6 +1,6 @@
-import type { StageView } from '../../sitting/view/stage.ts';
-import { isRunning } from '../../sitting/clock.ts';
-import type { SoundName } from './sounds.ts';
+import type { StageView } from './stage.ts';
+import { isRunning } from '../../time/clock.ts';
+import type { SoundName } from '../../show/sound/sounds.ts';
 
 /** What the stage looks like to the ear. */
 export type Heard = Pick<StageView, 'phase' | 'standings' | 'question'>;

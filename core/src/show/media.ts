@@ -1,6 +1,6 @@
-import type { Show } from '../show/show.ts';
-import { isOfShelf, type Picture, type Sound, type Video } from './media.ts';
-import { mediaOf, placeMedia, type PlacedFile } from './ofQuestion.ts';
+import type { Show } from './show.ts';
+import { isOfShelf, type Picture, type Sound, type Video } from '../media/media.ts';
+import { mediaOf, placeMedia, type PlacedFile } from '../question/media.ts';
 
 /** What belongs to no question: the pictures of the look, and sounds that stand in for the house's own. */
 export const mediaBeside = ({ look, sounds }: Pick<Show, 'look' | 'sounds'>): (Picture | Sound)[] => [

@@ -1,10 +1,10 @@
-import { formatOf } from '../formats/index.ts';
-import { kindOf, type KindName } from '../question/kinds/index.ts';
-import type { Question } from '../question/question.ts';
-import { shuffledOrder } from '../random/shuffle.ts';
-import { seeded } from '../random/seeded.ts';
-import type { RoundRules } from '../show/rules.ts';
-import type { QuestionInPlay, SittingState } from './state.ts';
+import { formatOf } from '../../formats/index.ts';
+import { kindOf, type KindName } from '../../question/kinds/index.ts';
+import type { Question } from '../../question/question.ts';
+import { shuffledOrder } from '../../random/shuffle.ts';
+import { seeded } from '../../random/seeded.ts';
+import type { RoundRules } from '../../formats/rules.ts';
+import type { QuestionInPlay, SittingState } from '../state.ts';
 
 /** The rules of a round of the running order, with what its format prescribes. */
 export function rulesAt(state: SittingState, index: number): RoundRules {

@@ -9,8 +9,8 @@ import type { SeatView } from '../sitting/view/seat.ts';
 import { stageView, type StageView } from '../sitting/view/stage.ts';
 import { cellId } from '../formats/board/content.ts';
 import { formatOf } from '../formats/index.ts';
-import { defaultRules } from './rules.ts';
-import { blankShow, type Round, type Show } from './show.ts';
+import { defaultRules } from '../formats/rules.ts';
+import { blankShow, type Round, type Show } from '../show/show.ts';
 
 /** A handset of a preview: somebody of the first team who has done nothing yet. */
 export const previewSeat = (show: Show, name: string): SeatView => ({

@@ -1,9 +1,9 @@
-import { formatOf } from '../formats/index.ts';
-import { verdictOf, type Verdict } from '../question/kind.ts';
-import type { RoundRules } from '../show/rules.ts';
-import type { Result } from './events.ts';
+import { formatOf } from '../../formats/index.ts';
+import { verdictOf, type Verdict } from '../../question/kind.ts';
+import type { RoundRules } from '../../formats/rules.ts';
+import type { Result } from '../events.ts';
 import { kindInPlay, rulesFor, writtenQuestion } from './inPlay.ts';
-import { seatsOf, type BegunRound, type QuestionInPlay, type Response, type SittingState } from './state.ts';
+import { seatsOf, type BegunRound, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
 
 /** Rounded half up. */
 export const rounded = (points: number): number => Math.floor(points + 0.5);
@@ -167,3 +167,13 @@ export function winnerOf(question: QuestionInPlay, results: readonly Result[] | 
 /** Whether an answer of this team counts in the round, or is for honour only. */
 export const countsIn = (round: BegunRound | null | undefined, team: string): boolean =>
   !round || formatOf(round.format).counts(round.state, team);
+
+/** The team that is right, wholly or in part, where one team at a time has the floor; null elsewhere. */
+export function wonBy(state: SittingState, question: QuestionInPlay): { team: string; share: number } | null {
+  if (question.mode === 'everyone') return null;
+  for (const { team } of question.responses) {
+    const worth = worthTo(state, question, team);
+    if (worth && worth.share > 0) return { team, share: worth.share };
+  }
+  return null;
+}

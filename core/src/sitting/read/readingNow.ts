@@ -1,7 +1,7 @@
-import { formatOf } from '../formats/index.ts';
-import { SILENTLY, wordsIn, wordsOfQuestion } from '../show/length/question.ts';
+import { formatOf } from '../../formats/index.ts';
+import { SILENTLY, wordsIn, wordsOfQuestion } from '../../show/length/question.ts';
 import { writtenQuestion } from './inPlay.ts';
-import type { SittingState } from './state.ts';
+import type { SittingState } from '../state.ts';
 
 /** A break before one goes on after the last word (s). */
 const BREATH = 2;

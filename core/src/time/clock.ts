@@ -1,8 +1,11 @@
+import * as v from 'valibot';
+
 /**
  * A clock that runs towards a deadline, or is held with some time left. Milliseconds; deadlines on
  * the server's time. No clock at all is `null`.
  */
-export type Clock = { deadline: number } | { remaining: number };
+export const Clock = v.union([v.object({ deadline: v.number() }), v.object({ remaining: v.number() })]);
+export type Clock = v.InferOutput<typeof Clock>;
 
 /** How long after the deadline an answer that was under way still counts, in milliseconds. */
 export const ALLOWANCE = 400;

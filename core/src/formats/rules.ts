@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { Points } from '../formats/points.ts';
+import { Points } from './points.ts';
 import { whole } from '../text/schemas.ts';
 
 /** Who may answer: the team in turn, whoever buzzes first, or everyone at once. */

@@ -1,10 +1,9 @@
-import type { HostCommand } from './command.ts';
-import { formatOf } from '../formats/index.ts';
-import { nextRound } from './decide/round.ts';
-import { wonBy } from './decide/steps.ts';
+import type { HostCommand } from '../command.ts';
+import { formatOf } from '../../formats/index.ts';
+import { nextRound } from './coming.ts';
 import { kindInPlay, rulesOf, writtenQuestion } from './inPlay.ts';
-import { rounded, worthTo } from './points.ts';
-import { teamOf, type QuestionInPlay, type SittingState } from './state.ts';
+import { rounded, wonBy, worthTo } from './points.ts';
+import { teamOf, type QuestionInPlay, type SittingState } from '../state.ts';
 import { handOnTo } from './turns.ts';
 
 /** The next sensible step: what Space will do, as a command, and the words' code and parameters. */

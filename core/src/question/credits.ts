@@ -1,8 +1,6 @@
-import type { Question } from '../question/question.ts';
-import type { Show } from '../show/show.ts';
-import type { Picture } from './media.ts';
-import { mediaOf } from './ofQuestion.ts';
-import { mediaBeside } from './ofShow.ts';
+import type { Question } from './question.ts';
+import type { Picture } from '../media/media.ts';
+import { mediaOf } from './media.ts';
 
 /** One line of a credits card: whom to thank, for what, under which terms. */
 export interface CreditLine {
@@ -13,7 +11,7 @@ export interface CreditLine {
 }
 
 /** Whom to thank for one thing; where `named` is false, not for what. */
-const lineOf = (
+export const lineOf = (
   { credit, licence, alt }: Pick<Picture, 'credit' | 'licence' | 'alt'>,
   named = true,
 ): CreditLine => ({ credit: credit.trim(), licence: licence.trim(), what: named ? alt.trim() : '' });
@@ -36,10 +34,6 @@ export function creditsOf(
   });
   return eachOnce(lines);
 }
-
-/** Whom to thank for what a show has beside its questions: its look, its own sounds. */
-export const creditsBeside = (show: Pick<Show, 'look' | 'sounds'>): CreditLine[] =>
-  mediaBeside(show).map((one) => lineOf(one));
 
 /** Lines that name somebody, each once. */
 export function eachOnce(lines: readonly CreditLine[]): CreditLine[] {

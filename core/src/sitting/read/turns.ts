@@ -1,8 +1,8 @@
-import { formatOf } from '../formats/index.ts';
-import type { Random } from '../random/shuffle.ts';
+import { formatOf } from '../../formats/index.ts';
+import type { Random } from '../../random/shuffle.ts';
 import { kindInPlay, rulesOf } from './inPlay.ts';
 import { hadFloor } from './points.ts';
-import { scoreNow, type QuestionInPlay, type SittingState } from './state.ts';
+import { scoreNow, type QuestionInPlay, type SittingState } from '../state.ts';
 
 /** Those who still play, in the order of turns. */
 const order = (state: SittingState): string[] =>

@@ -1,12 +1,12 @@
-import { formatOf } from '../formats/index.ts';
-import type { Question } from '../question/question.ts';
-import { questionSpan } from '../show/length/question.ts';
-import type { Pace } from '../show/length/pace.ts';
-import { atPace, roundLength, severalSpan, usualSpan, type RoundLength } from '../show/length/show.ts';
-import { times, together, type Span } from '../show/length/span.ts';
-import type { Show } from '../show/show.ts';
+import { formatOf } from '../../formats/index.ts';
+import type { Question } from '../../question/question.ts';
+import { questionSpan } from '../../show/length/question.ts';
+import type { Pace } from '../../show/length/pace.ts';
+import { atPace, roundLength, severalSpan, usualSpan, type RoundLength } from '../../show/length/show.ts';
+import { times, together, type Span } from '../../time/span.ts';
+import type { Show } from '../../show/show.ts';
 import { rulesAt, rulesFor, writtenQuestion } from './inPlay.ts';
-import type { QuestionInPlay, SittingState } from './state.ts';
+import type { QuestionInPlay, SittingState } from '../state.ts';
 
 /** A longer time from one question to the next is a break, not a pace (ms). */
 const LONGEST = 10 * 60_000;

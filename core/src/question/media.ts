@@ -1,5 +1,5 @@
-import type { Question } from '../question/question.ts';
-import { isOfShelf, type Picture, type Sound, type Video } from './media.ts';
+import type { Question } from './question.ts';
+import { isOfShelf, type Picture, type Sound, type Video } from '../media/media.ts';
 
 export type MediaPlace = 'picture' | 'sound' | 'video' | 'answerPicture' | 'option';
 

@@ -1,0 +1,162 @@
+import * as v from 'valibot';
+import { Clock } from '../time/clock.ts';
+import { brought } from './rules.ts';
+
+/** Who may answer the question in play. */
+export const Floor = v.picklist(['turn', 'buzz', 'everyone']);
+export type Floor = v.InferOutput<typeof Floor>;
+
+const Verdict = v.picklist(['right', 'part', 'wrong']);
+const number = v.number();
+const text = v.string();
+const flag = v.boolean();
+
+/** What a question brought to one who played: the share of the marks, 0 … 1, and the points. */
+export const Result = v.object({ team: text, share: number, amount: number });
+export type Result = v.InferOutput<typeof Result>;
+
+/** The place of one who played in a round, and by how much the score of the show changes. */
+export const CountLine = v.object({ team: text, place: number, amount: number });
+export type CountLine = v.InferOutput<typeof CountLine>;
+
+/** Why a score changed: a ruling on a question, a rule of the format, or the host's hand with a reason. */
+export const Cause = v.variant('by', [
+  /** `play` is the number under which the question was in play. */
+  v.object({
+    by: v.literal('ruling'),
+    question: text,
+    ref: text,
+    verdict: Verdict,
+    play: v.optional(number),
+    revised: v.optional(v.literal(true)),
+  }),
+  /** A rule of the format's own, as it calls it: `claim.line`. */
+  v.object({ by: v.literal('format'), what: text }),
+  /** What a whole round counted for the show, and at which place it was left. */
+  v.object({ by: v.literal('round'), begun: number, place: number }),
+  v.object({ by: v.literal('hand'), reason: text }),
+]);
+export type Cause = v.InferOutput<typeof Cause>;
+
+const event = <T extends string, E extends v.ObjectEntries>(type: T, entries: E) =>
+  v.object({ type: v.literal(type), ...entries });
+
+/**
+ * What happens in a round, without when and by whom; a format is told of all of it. Each is a schema, since
+ * logs are read, not believed. What is optional was not said by logs of earlier versions, or is not always so.
+ */
+export const roundDrafts = [
+  /** `dealt` is what chance decided for the format; `brings` what the round counts for the show at its end. */
+  event('roundBegan', {
+    round: number,
+    turn: text,
+    dealt: v.optional(v.unknown()),
+    brings: v.optional(v.picklist(brought)),
+  }),
+  /**
+   * A round is over and counts for the show: places in it, and by how much scores change by it now. A
+   * second one for the same round corrects the first.
+   */
+  event('counted', { begun: number, lines: v.array(CountLine) }),
+  event('turnGiven', { team: text }),
+  /** `floor` is the team that may answer, or null where no single one may. */
+  event('picked', {
+    ref: text,
+    question: text,
+    points: number,
+    floor: v.nullable(text),
+    mode: v.optional(Floor),
+  }),
+  /** `seed` where each handset lays its options out in an order of its own. */
+  event('posed', { order: v.array(number), seed: v.optional(text) }),
+  event('opened', { clock: v.nullable(Clock), limit: v.nullable(number) }),
+  event('clockSet', { clock: v.nullable(Clock) }),
+  /**
+   * A second one from the same seat replaces the first, where answers may be changed. `who` is whose answer
+   * it is: the team's where one answers for all of it. What an answer holds is the matter of its kind.
+   */
+  event('answered', {
+    seat: text,
+    team: text,
+    answer: v.record(text, v.unknown()),
+    who: v.optional(text),
+    held: v.optional(flag),
+  }),
+  /** An answer that was held back may be shown. */
+  event('letThrough', { who: text, play: number }),
+  /**
+   * `pressed` is when, on the server's clock; `doubt` by how much that may be wrong (ms). `distrusted` where what
+   * its client says of its delay does not go with its other messages: nothing was corrected.
+   */
+  event('buzzed', {
+    seat: v.nullable(text),
+    team: text,
+    pressed: number,
+    doubt: number,
+    until: number,
+    distrusted: v.optional(flag),
+  }),
+  event('buzzedEarly', { seat: v.nullable(text), team: text }),
+  /**
+   * `ahead` of the next (ms, null where nobody else pressed) give or take `doubt`; drawn where too close. `seat`
+   * is who pressed for the team, where it was one of its handsets.
+   */
+  event('buzzWon', {
+    team: text,
+    seat: v.optional(v.nullable(text)),
+    ahead: v.nullable(number),
+    doubt: number,
+    drawn: flag,
+  }),
+  event('locked', { why: v.picklist(['host', 'all', 'time']) }),
+  /** What the key says of many answers: whose, and the share of the marks. */
+  event('marked', { marks: v.array(v.tuple([text, number])) }),
+  /**
+   * `share` of the value, between 0 and 1, where the verdict is "part". `who` is the seat whose answer
+   * is meant, else the team's; `play` the question, where it is not the one in play.
+   */
+  event('ruled', {
+    team: text,
+    verdict: Verdict,
+    share: v.optional(number),
+    by: v.picklist(['key', 'host']),
+    who: v.optional(text),
+    play: v.optional(number),
+  }),
+  event('answersShown', {}),
+  event('keyShown', {}),
+  /** Puts one response on the stage, or none. */
+  event('responseShown', { who: v.nullable(text) }),
+  /** To a team, or (null) open to all who have not had it, by buzz. */
+  event('handedOn', { team: v.nullable(text) }),
+  event('scored', { team: text, amount: number, cause: Cause }),
+  /** `results` of all who played, null where nothing could be right or wrong. */
+  event('settled', {
+    winner: v.nullable(text),
+    play: v.optional(number),
+    results: v.optional(v.nullable(v.array(Result))),
+  }),
+  /** A ruling on a question that was settled was changed; the points follow as `scored`. */
+  event('resettled', { play: number, winner: v.nullable(text), results: v.nullable(v.array(Result)) }),
+  event('left', { turn: text }),
+  /** Something that a format alone knows about. */
+  event('acted', { act: v.unknown() }),
+] as const;
+export type RoundDraft = v.InferOutput<(typeof roundDrafts)[number]>;
+
+export const Actor = v.object({
+  role: v.picklist(['host', 'stage', 'seat', 'clock']),
+  /** The account or the seat; empty for the clock and the stage. */
+  id: text,
+});
+export type Actor = v.InferOutput<typeof Actor>;
+
+/** What a line of the log says beside what happened: `at` is server time (ms since 1970), `command` the id of its cause. */
+export const Line = v.object({ seq: number, at: number, actor: Actor, command: text });
+export type Line = v.InferOutput<typeof Line>;
+
+export type RoundEvent = RoundDraft & Line;
+
+const types: ReadonlySet<string> = new Set(roundDrafts.map((one) => one.entries.type.literal));
+/** Whether an event is one of a round, so that its format is told. */
+export const isOfRound = (event: { type: string } & Line): event is RoundEvent => types.has(event.type);

@@ -1,0 +1,27 @@
+import { memberwise, type QuestionInPlay, type SittingState } from '../state.ts';
+import { kindInPlay, rulesOf, writtenQuestion } from './inPlay.ts';
+
+/** The teams for which the host may enter an answer now: those on the floor that have given none that is final. */
+export function mayBeEntered(state: SittingState): string[] {
+  const { question } = state;
+  if (question?.step !== 'open' || memberwise(state, question)) return [];
+  if (kindInPlay(state, question).given !== 'handset') return [];
+  const { change } = rulesOf(state);
+  return state.teams
+    .map((team) => team.id)
+    .filter((id) => question.mode === 'everyone' || id === question.floor)
+    .filter((id) => change || !question.byWho.has(id));
+}
+
+/** Slots that a team was ruled wrong on and that nobody can pick again. */
+export function ruledOut(state: SittingState, question: QuestionInPlay): number[] {
+  if (question.tried.length === 0) return [];
+  const kind = kindInPlay(state, question);
+  const content = writtenQuestion(state, question).answer;
+  if (!kind.keyed || kind.control(content).type !== 'one') return [];
+  const wrong = question.responses.filter(
+    (response) => response.answer && response.verdict === 'wrong' && question.tried.includes(response.team),
+  );
+  const slots = wrong.flatMap((response) => kind.show(content, question.order, response.answer!).slots);
+  return [...new Set(slots)];
+}
