@@ -1,6 +1,29 @@
 /** The house: core <- server, core <- web. Nothing points back down. */
 const surfaces = ['studio', 'desk', 'stage', 'handset', 'report'];
 
+/** The rooms of core, from the ground up: each may need those before it, and none after. */
+const rooms = [
+  'refusal.ts',
+  'random',
+  'rank',
+  'text',
+  'time',
+  'document',
+  'media',
+  'question',
+  'library',
+  'review',
+  'formats',
+  'show',
+  'sitting',
+  'preview',
+  'report',
+  'rehearsal',
+  'interchange',
+  'wire',
+];
+const isTest = '(\\.test\\.ts$|/test/)';
+
 module.exports = {
   forbidden: [
     {
@@ -20,6 +43,18 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
       to: { dependencyTypes: ['core'] },
+    },
+    ...rooms.map((room, i) => ({
+      name: `core-from-the-ground-up-${room}`,
+      severity: 'error',
+      from: { path: `^core/src/${room}`, pathNot: isTest },
+      to: { path: `^core/src/(${[...rooms.slice(i + 1), 'none'].join('|')})` },
+    })),
+    {
+      name: 'what-is-read-decides-nothing',
+      severity: 'error',
+      from: { path: '^core/src/sitting/(read|view)/' },
+      to: { path: '^core/src/sitting/decide/' },
     },
     {
       name: 'a-format-imports-no-other-format',

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { blankQuestion, type Question } from '@distaff/core';
+import { blankQuestion, type Question } from '@distaff/core/question';
 import {
   guessColumns,
   readArchive,

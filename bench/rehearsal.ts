@@ -1,5 +1,6 @@
 import { io } from 'socket.io-client';
-import { playThrough, seeded, usualRoom, type Tally } from '@distaff/core';
+import { playThrough, usualRoom, type Tally } from '@distaff/core/rehearsal';
+import { seeded } from '@distaff/core/random';
 import { benchShow, House, tell } from './house.ts';
 
 /*

@@ -1,13 +1,13 @@
 import {
   append,
   decide,
-  isRefusal,
   newSitting,
   openDoors,
   replay,
   type Actor,
   type Command,
-} from '@distaff/core';
+} from '@distaff/core/sitting';
+import { isRefusal } from '@distaff/core/refusal';
 import { benchShow, median, tell } from './house.ts';
 
 /*

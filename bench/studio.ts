@@ -1,5 +1,7 @@
 import { chromium, type Page } from '@playwright/test';
-import { blankQuestion, cellId, newRound, type RoundOf, type Show } from '@distaff/core';
+import { blankQuestion } from '@distaff/core/question';
+import { cellId } from '@distaff/core/formats';
+import { newRound, type RoundOf, type Show } from '@distaff/core/show';
 import { benchShow, House, median, tell } from './house.ts';
 
 /*

@@ -1,19 +1,18 @@
 import {
   append,
   decide,
-  formatOf,
-  isRefusal,
-  kindOf,
   nextStep,
   openDoors,
   replay,
   type Actor,
-  type BoardView,
   type Command,
   type LoggedEvent,
-  type Random,
-  type Show,
-} from '@distaff/core';
+} from '@distaff/core/sitting';
+import { formatOf, type BoardView } from '@distaff/core/formats';
+import { isRefusal } from '@distaff/core/refusal';
+import { kindOf } from '@distaff/core/question';
+import type { Random } from '@distaff/core/random';
+import type { Show } from '@distaff/core/show';
 
 const players = [
   ['Ansa', 'Corin', 'Merrit'],

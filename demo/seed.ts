@@ -1,5 +1,7 @@
 import { randomInt } from 'node:crypto';
-import { fold, newJoinCode, Show } from '@distaff/core';
+import { fold } from '@distaff/core/sitting';
+import { newJoinCode } from '@distaff/core/text';
+import { Show } from '@distaff/core/show';
 import { SetFile } from '@distaff/core/interchange';
 import { nanoid } from 'nanoid';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';

@@ -1,13 +1,6 @@
-import {
-  defaultDoors,
-  newRound,
-  rulesWith,
-  weaveAt,
-  type Question,
-  type Round,
-  type RoundOf,
-  type Show,
-} from '@distaff/core';
+import { defaultDoors, newRound, weaveAt, type Round, type RoundOf, type Show } from '@distaff/core/show';
+import { rulesWith } from '@distaff/core/formats';
+import type { Question } from '@distaff/core/question';
 import type { ReadyMade } from '@distaff/server/readyMade.ts';
 
 /** A show of several rounds, one of each format, out of the ready-made sets: a storm keeps everybody in. */

@@ -1,6 +1,7 @@
 import { contradictions, toldBy } from './explorer/surfaces.ts';
 import type { Locator, Page } from '@playwright/test';
-import { blankQuestion, rulesWith, type AnswerContent, type Question } from '@distaff/core';
+import { blankQuestion, type AnswerContent, type Question } from '@distaff/core/question';
+import { rulesWith } from '@distaff/core/formats';
 import { expect, pose, quizShow, step, test } from './app.ts';
 
 let n = 0;

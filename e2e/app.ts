@@ -3,17 +3,9 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { test as base, type Browser, type BrowserContext, type Page } from '@playwright/test';
-import {
-  blankQuestion,
-  defaultDoors,
-  newRound,
-  weaveAt,
-  type Devices,
-  type Question,
-  type RoundOf,
-  type RoundRules,
-  Show,
-} from '@distaff/core';
+import { blankQuestion, type Question } from '@distaff/core/question';
+import { defaultDoors, newRound, weaveAt, type Devices, type RoundOf, Show } from '@distaff/core/show';
+import type { RoundRules } from '@distaff/core/formats';
 import * as v from 'valibot';
 import { freePort, PrivateMariaDb } from '../scripts/lib/mariadb.mjs';
 import { ServerProcess } from '../scripts/lib/server.mjs';

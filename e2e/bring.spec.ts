@@ -2,7 +2,7 @@ import { strToU8, zipSync } from 'fflate';
 import sharp from 'sharp';
 import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
-import type { RoundOf } from '@distaff/core';
+import type { RoundOf } from '@distaff/core/show';
 import { expect, step, test, workshopShow, type Host } from './app.ts';
 
 const questions = async (host: Host, query = '') =>

@@ -1,5 +1,6 @@
-import { blankSelection, newRound, type RoundOf } from '@distaff/core';
-import type { Show } from '@distaff/core';
+import { blankSelection } from '@distaff/core/library';
+import { newRound, type RoundOf } from '@distaff/core/show';
+import type { Show } from '@distaff/core/show';
 import { aloud, choice, expect, quizShow, test } from './app.ts';
 
 /** Trouble of a dozen kinds in one show of three teams with a handset each. */

@@ -1,4 +1,5 @@
-import { blankQuestion, rulesWith, type Question } from '@distaff/core';
+import { blankQuestion, type Question } from '@distaff/core/question';
+import { rulesWith } from '@distaff/core/formats';
 import { expect, nextStep, quizShow, step, test } from './app.ts';
 
 const said = (prompt: string): Question => ({

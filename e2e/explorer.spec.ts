@@ -1,4 +1,5 @@
-import { seeded, Show } from '@distaff/core';
+import { seeded } from '@distaff/core/random';
+import { Show } from '@distaff/core/show';
 import type { Browser, Page } from '@playwright/test';
 import * as v from 'valibot';
 import { demoShow, expect, test, workshopShow, type App, type Host } from './app.ts';

@@ -1,13 +1,6 @@
 import type { Page } from '@playwright/test';
-import {
-  defaultDoors,
-  newRound,
-  rulesWith,
-  weaveAt,
-  type Round,
-  type RoundOf,
-  type Show,
-} from '@distaff/core';
+import { defaultDoors, newRound, weaveAt, type Round, type RoundOf, type Show } from '@distaff/core/show';
+import { rulesWith } from '@distaff/core/formats';
 import { choice, expect, nextStep, pick, pose, press, step, test } from './app.ts';
 
 let n = 0;

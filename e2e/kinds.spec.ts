@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { rulesWith } from '@distaff/core';
+import { rulesWith } from '@distaff/core/formats';
 import { expect, step, test, workshopShow } from './app.ts';
 
 /** Brings a cell into play and opens the answers. */

@@ -1,6 +1,6 @@
 import type { Server } from 'node:http';
 import { expect, test } from '@playwright/test';
-import { handsetView, seatView, stageView, type SittingState } from '@distaff/core';
+import { handsetView, seatView, stageView, type SittingState } from '@distaff/core/sitting';
 import fc from 'fast-check';
 import type { Complaint } from '../web/gallery/measure.ts';
 import type { Shown } from '../web/gallery/shown.ts';

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { newRound, rulesWith, type Round, type RoundOf, type Show } from '@distaff/core';
+import { newRound, type Round, type RoundOf, type Show } from '@distaff/core/show';
+import { rulesWith } from '@distaff/core/formats';
 import { choice, expect, nextStep, pick, pose, press, quizShow, step, test } from './app.ts';
 
 const rules = rulesWith({ floor: 'everyone', afterWrong: 'close', clock: null });

@@ -1,4 +1,5 @@
-import { newRound, rulesWith, type Devices, type Round } from '@distaff/core';
+import { newRound, type Devices, type Round } from '@distaff/core/show';
+import { rulesWith } from '@distaff/core/formats';
 import { choice, expect, quizShow, test } from './app.ts';
 
 let n = 0;

@@ -1,4 +1,4 @@
-import { blankQuestion, type Question } from '@distaff/core';
+import { blankQuestion, type Question } from '@distaff/core/question';
 import { expect, test } from './app.ts';
 
 let n = 0;

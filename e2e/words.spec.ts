@@ -1,6 +1,7 @@
 import { expect, quizShow, step, pose, test, choice } from './app.ts';
 import { clean } from './axe.ts';
-import { rulesWith, type Question } from '@distaff/core';
+import { rulesWith } from '@distaff/core/formats';
+import type { Question } from '@distaff/core/question';
 
 test('unwanted words in a name and a typed answer reach the host alone, who lets them through', async ({
   app,

@@ -1,4 +1,5 @@
-import { formats, newRound, rulesWith, settingsFor, type Show, type Situation } from '@distaff/core';
+import { formats, rulesWith } from '@distaff/core/formats';
+import { newRound, settingsFor, type Show, type Situation } from '@distaff/core/show';
 import { demoShow, quizShow, workshopShow } from '../app.ts';
 
 const situations: Situation[] = ['check', 'venue', 'stream', 'call'];

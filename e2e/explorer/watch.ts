@@ -41,8 +41,8 @@ export class Watch {
       if (response.status() >= 500) this.#trouble.push(`${response.status()} ${response.url()}`);
     });
     page.on('request', (request) => this.#count(request));
-    for (const end of ['requestfinished', 'requestfailed'] as const)
-      page.on(end, (request) => this.#underway.delete(request));
+    page.on('requestfinished', (request) => this.#underway.delete(request));
+    page.on('requestfailed', (request) => this.#underway.delete(request));
     page.on('dialog', (dialog) => void dialog.accept().catch(() => undefined));
     page.on('popup', (popup) => void popup.close().catch(() => undefined));
   }

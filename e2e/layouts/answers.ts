@@ -1,4 +1,4 @@
-import type { AnswerContent } from '@distaff/core';
+import type { AnswerContent } from '@distaff/core/question';
 import fc from 'fast-check';
 import { text } from './texts.ts';
 

@@ -1,14 +1,7 @@
-import {
-  isRefusal,
-  newRound,
-  nextStep,
-  rulesWith,
-  weaveAt,
-  type Round,
-  type RoundOf,
-  type Show,
-  type SittingState,
-} from '@distaff/core';
+import { isRefusal } from '@distaff/core/refusal';
+import { newRound, weaveAt, type Round, type RoundOf, type Show } from '@distaff/core/show';
+import { nextStep, type SittingState } from '@distaff/core/sitting';
+import { rulesWith } from '@distaff/core/formats';
 import fc from 'fast-check';
 import { question as written, sampleShow, seatActor, Table } from '../../core/src/sitting/test/table.ts';
 import { answer } from './answers.ts';

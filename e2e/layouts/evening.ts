@@ -1,16 +1,7 @@
-import {
-  defaultDoors,
-  formatNames,
-  newRound,
-  playThrough,
-  replay,
-  rulesWith,
-  usualRoom,
-  weaveAt,
-  type Round,
-  type Show,
-  type SittingState,
-} from '@distaff/core';
+import { defaultDoors, newRound, weaveAt, type Round, type Show } from '@distaff/core/show';
+import { formatNames, rulesWith } from '@distaff/core/formats';
+import { playThrough, usualRoom } from '@distaff/core/rehearsal';
+import { replay, type SittingState } from '@distaff/core/sitting';
 import fc from 'fast-check';
 import { question as written } from '../../core/src/sitting/test/table.ts';
 import { answer } from './answers.ts';

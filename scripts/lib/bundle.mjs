@@ -1,3 +1,13 @@
+import { readFileSync } from 'node:fs';
+
+/** The entries of core, as its package names them. */
+function entriesOfCore() {
+  const { name, exports } = JSON.parse(readFileSync('core/package.json', 'utf8'));
+  return Object.fromEntries(
+    Object.entries(exports).map(([entry, file]) => [name + entry.slice(1), `./core/${file.slice(2)}`]),
+  );
+}
+
 /** How the server and the demo seed become one file each; packages stay outside. */
 export const serverBundle = {
   entryPoints: {
@@ -12,12 +22,7 @@ export const serverBundle = {
   target: 'node20',
   format: 'esm',
   packages: 'external',
-  alias: {
-    '@distaff/core/interchange': './core/src/interchange/index.ts',
-    '@distaff/core/wire': './core/src/wire/index.ts',
-    '@distaff/core': './core/src/index.ts',
-    '@distaff/server': './server/src',
-  },
+  alias: { ...entriesOfCore(), '@distaff/server': './server/src' },
   sourcemap: true,
   logLevel: 'warning',
 };

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import type { Question, QuestionSet } from '@distaff/core';
+import type { Question } from '@distaff/core/question';
+import type { QuestionSet } from '@distaff/core/library';
 import { decode, guessColumns, readSheet, readTable } from '@distaff/core/interchange';
 import { nanoid } from 'nanoid';
 import * as v from 'valibot';

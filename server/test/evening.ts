@@ -1,22 +1,15 @@
 import { expect } from '@jest/globals';
+import { blankQuestion, type Question } from '@distaff/core/question';
+import { defaultDoors, newRound, weaveAt, type Round, type Show } from '@distaff/core/show';
 import {
-  blankQuestion,
-  defaultDoors,
   floors,
   formatNames,
   formatOf,
-  newRound,
   rulesWith,
-  weaveAt,
-  type DeskView,
   type FormatName,
-  type HostCommand,
-  type Question,
-  type Round,
   type RoundRules,
-  type SeatView,
-  type Show,
-} from '@distaff/core';
+} from '@distaff/core/formats';
+import type { DeskView, HostCommand, SeatView } from '@distaff/core/sitting';
 import { unique, type Host, type Visitor, type World } from './world.ts';
 
 let n = 0;

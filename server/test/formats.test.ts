@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { deskView, replay } from '@distaff/core';
+import { deskView, replay } from '@distaff/core/sitting';
 import { openDatabase } from '../src/db/database.ts';
 import { Sittings } from '../src/db/sittings.ts';
 import { comeBack, gather, matrix, once, playOut, showWith, view } from './evening.ts';

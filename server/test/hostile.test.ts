@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { PublicView, SeatView } from '@distaff/core';
-import { blankQuestion, newRound } from '@distaff/core';
+import type { PublicView, SeatView } from '@distaff/core/sitting';
+import { blankQuestion } from '@distaff/core/question';
+import { newRound } from '@distaff/core/show';
 import { demoShow, PASSWORD, unique, World, type Host, type Visitor } from './world.ts';
 
 /** What people did who wanted to spoil a show; none of it works any more. */

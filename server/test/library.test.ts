@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Question } from '@distaff/core';
+import type { Question } from '@distaff/core/question';
 import { demoShow, question, World, type Host } from './world.ts';
 
 const world = new World();

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { DeskView, LoggedEvent, PublicView, SeatView } from '@distaff/core';
+import type { DeskView, LoggedEvent, PublicView, SeatView } from '@distaff/core/sitting';
 import { QueryTypes } from 'sequelize';
 import { viewKey } from '../src/auth/tokens.ts';
 import { openDatabase } from '../src/db/database.ts';

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { existsSync, readFileSync } from 'node:fs';
-import { kindNames, kindOf, mediaOf, nearDuplicates, reviewQuestion, reviewSet, Show } from '@distaff/core';
+import { kindNames, kindOf, mediaOf } from '@distaff/core/question';
+import { nearDuplicates, reviewQuestion, reviewSet } from '@distaff/core/review';
+import { Show } from '@distaff/core/show';
 import * as v from 'valibot';
 import firstWeek from '../../demo/first-week.json' with { type: 'json' };
 import { readReadyMade } from '../src/readyMade.ts';

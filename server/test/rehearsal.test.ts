@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import { rulesWith, showFor, usualRoom, type Room, type Show, type Tally } from '@distaff/core';
+import { rulesWith } from '@distaff/core/formats';
+import { showFor, type Show } from '@distaff/core/show';
+import { usualRoom, type Room, type Tally } from '@distaff/core/rehearsal';
 import { question, World, type Host } from './world.ts';
 
 const world = new World();

@@ -1,6 +1,7 @@
 import { afterEach, expect, test } from '@jest/globals';
-import type { DeskView, PublicView, SeatView } from '@distaff/core';
-import { blankQuestion, newRound } from '@distaff/core';
+import type { DeskView, PublicView, SeatView } from '@distaff/core/sitting';
+import { blankQuestion } from '@distaff/core/question';
+import { newRound } from '@distaff/core/show';
 import { Sequelize } from 'sequelize';
 import { demoShow, unique, World, type Host, type Visitor } from './world.ts';
 

@@ -1,12 +1,8 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import {
-  blankSelection,
-  showFor,
-  type NextStep,
-  type Question,
-  type Selection,
-  type Show,
-} from '@distaff/core';
+import { blankSelection, type Selection } from '@distaff/core/library';
+import { showFor, type Show } from '@distaff/core/show';
+import type { NextStep } from '@distaff/core/sitting';
+import type { Question } from '@distaff/core/question';
 import { question, World, type Host } from './world.ts';
 
 const world = new World();

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import { blankSelection, usualRoom, type Room } from '@distaff/core';
+import { blankSelection } from '@distaff/core/library';
+import { usualRoom, type Room } from '@distaff/core/rehearsal';
 import { demoShow, Host, question, World } from './world.ts';
 
 const world = new World();

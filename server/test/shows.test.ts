@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { changesBetween, type Change, type RoundOf } from '@distaff/core';
+import { changesBetween, type Change } from '@distaff/core/document';
+import type { RoundOf } from '@distaff/core/show';
 import { demoShow, World, type Host } from './world.ts';
 
 let world: World;

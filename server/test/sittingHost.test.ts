@@ -1,14 +1,8 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import {
-  blankQuestion,
-  blankShow,
-  due,
-  openDoors,
-  rulesWith,
-  type Command,
-  type LoggedEvent,
-  type SittingState,
-} from '@distaff/core';
+import { blankQuestion } from '@distaff/core/question';
+import { blankShow } from '@distaff/core/show';
+import { due, openDoors, type Command, type LoggedEvent, type SittingState } from '@distaff/core/sitting';
+import { rulesWith } from '@distaff/core/formats';
 import { openLog } from '../src/log.ts';
 import { SittingHost } from '../src/live/sittingHost.ts';
 

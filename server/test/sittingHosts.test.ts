@@ -1,5 +1,6 @@
 import { afterEach, expect, test } from '@jest/globals';
-import { blankShow, openDoors, type LoggedEvent } from '@distaff/core';
+import { blankShow } from '@distaff/core/show';
+import { openDoors, type LoggedEvent } from '@distaff/core/sitting';
 import type { Server } from 'socket.io';
 import type { Sittings } from '../src/db/sittings.ts';
 import { SittingHosts } from '../src/live/sittingHosts.ts';

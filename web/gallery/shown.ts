@@ -1,4 +1,4 @@
-import type { PublicView, SeatView, StageView } from '@distaff/core';
+import type { PublicView, SeatView, StageView } from '@distaff/core/sitting';
 import type { Complaint } from './measure.ts';
 
 /** One screen with a view, as the engine makes it: the real components with nothing around them. */

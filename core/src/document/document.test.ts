@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { changesBetween, same, withChanges } from '../index.ts';
+import { changesBetween, withChanges } from './changes.ts';
+import { same } from './same.ts';
 
 const thing = fc.record({
   id: fc.constantFrom('a', 'b', 'c', 'd', 'e'),

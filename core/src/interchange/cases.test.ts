@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '@jest/globals';
-import { kindOf, type Question } from '../index.ts';
+import { kindOf } from '../question/kinds/index.ts';
+import type { Question } from '../question/question.ts';
 import {
   decode,
   guessColumns,

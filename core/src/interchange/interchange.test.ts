@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import * as v from 'valibot';
-import { blankQuestion, kindOf, lacksOf, Question } from '../index.ts';
+import { blankQuestion, Question } from '../question/question.ts';
+import { kindOf } from '../question/kinds/index.ts';
+import { lacksOf } from '../question/asPlayed.ts';
 import { everyKind, picture } from '../sitting/test/table.ts';
 import {
   decode,

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { Ajv2020, type ValidateFunction } from 'ajv/dist/2020.js';
-import { blankQuestion, kindNames, kindOf, showFor, situations, type Question } from '../index.ts';
+import { blankQuestion, type Question } from '../question/question.ts';
+import { kindNames, kindOf } from '../question/kinds/index.ts';
+import { showFor, situations } from '../show/situations.ts';
 import { everyKind, everyKindShow, question } from '../sitting/test/table.ts';
 import {
   readArchive,

@@ -2,7 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import { countries } from 'countries-list';
 import ISO6391 from 'iso-639-1';
 import * as v from 'valibot';
-import { kindOf, languageTag, lacksOf, reviewSet } from '../index.ts';
+import { kindOf } from '../question/kinds/index.ts';
+import { languageTag } from '../text/schemas.ts';
+import { lacksOf } from '../question/asPlayed.ts';
+import { reviewSet } from '../review/reviewSet.ts';
 import { guessColumns, readSheet, readTable, REVIEW_TAG, toCsv, type ImportRow } from './index.ts';
 
 /** Flashcards with four options each, as the wizard reads them. */

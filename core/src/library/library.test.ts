@@ -1,15 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  blankQuestion,
-  changeQuestion,
-  foundIn,
-  likeness,
-  nearestWord,
-  searchText,
-  trigrams,
-  wordsOf,
-} from '../index.ts';
+import { blankQuestion } from '../question/question.ts';
+import { changeQuestion } from './change.ts';
+import { foundIn, likeness, trigrams } from './similar.ts';
+import { nearestWord } from './spelling.ts';
+import { searchText, wordsOf } from './searchText.ts';
 
 describe('likeness of prompts', () => {
   test('Sørensen–Dice by hand: "night" and "nacht" share two padded triples of twelve', () => {

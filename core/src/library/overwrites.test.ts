@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
-import { blankQuestion, overwrites } from '../index.ts';
-import type { Question } from '../index.ts';
+import { blankQuestion } from '../question/question.ts';
+import { overwrites } from './overwrites.ts';
+import type { Question } from '../question/question.ts';
 
 const asked = (prompt: string, options: string[] = ['ebb', 'flood', 'slack', 'spring']): Question => ({
   ...blankQuestion(() => 'q'),

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { byDifficulty, expectedShare, seeded, select, type Candidate } from '../index.ts';
+import { byDifficulty, expectedShare } from './difficulty.ts';
+import { seeded } from '../random/seeded.ts';
+import { select, type Candidate } from './selection.ts';
 
 const candidate = (id: string, change: Partial<Candidate> = {}): Candidate => ({
   id,

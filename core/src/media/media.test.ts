@@ -1,16 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import * as v from 'valibot';
-import {
-  blankQuestion,
-  creditsOf,
-  filesOf,
-  kindOf,
-  lacksOf,
-  mediaOf,
-  Question,
-  renameFiles,
-  Video,
-} from '../index.ts';
+import { blankQuestion, Question } from '../question/question.ts';
+import { creditsOf } from '../question/credits.ts';
+import { filesOf, mediaOf, renameFiles } from '../question/media.ts';
+import { kindOf } from '../question/kinds/index.ts';
+import { lacksOf } from '../question/asPlayed.ts';
+import { Video } from './media.ts';
 import { picture } from '../sitting/test/table.ts';
 
 let n = 0;

@@ -1,26 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  atRate,
-  combinations,
-  floors,
-  formatNames,
-  kindOf,
-  newRound,
-  pacedClock,
-  playThrough,
-  rulesWith,
-  Schedule,
-  seeded,
-  tally,
-  timeLost,
-  usualRoom,
-  virtualAt,
-  type FormatName,
-  type Move,
-  type RoundRules,
-  type Show,
-} from '../index.ts';
+import { atRate, pacedClock, virtualAt } from './pacedClock.ts';
+import { combinations } from '../show/devices.ts';
+import { floors, rulesWith, type RoundRules } from '../formats/rules.ts';
+import { formatNames, type FormatName } from '../formats/index.ts';
+import { kindOf } from '../question/kinds/index.ts';
+import { newRound } from '../show/newRound.ts';
+import { playThrough } from './playThrough.ts';
+import { Schedule } from './schedule.ts';
+import { seeded } from '../random/seeded.ts';
+import { tally } from './tally.ts';
+import { timeLost } from './timeLost.ts';
+import { usualRoom } from './room.ts';
+import type { Move } from './move.ts';
+import type { Show } from '../show/show.ts';
 import { everyKind, question, sampleShow } from '../sitting/test/table.ts';
 import { formatOf } from '../formats/index.ts';
 import { guess } from './guess.ts';

@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { nextStep, resultsOf, tally, type AnswerContent, type ResponseRow } from '../index.ts';
+import { nextStep } from '../sitting/read/nextStep.ts';
+import { resultsOf, type ResponseRow } from './results.ts';
+import { tally } from '../rehearsal/tally.ts';
+import type { AnswerContent } from '../question/kinds/index.ts';
 import { responsesCsv } from '../interchange/csv.ts';
 import { quizOf } from '../sitting/test/quizOf.ts';
 import { everyKind, seatActor, Table } from '../sitting/test/table.ts';

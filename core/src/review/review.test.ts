@@ -4,21 +4,14 @@ import fc from 'fast-check';
 import * as fontkit from 'fontkit';
 import { createRequire } from 'node:module';
 import path from 'node:path';
-import {
-  blankQuestion,
-  kindNames,
-  kindOf,
-  likeness,
-  mend,
-  nearDuplicates,
-  reviewQuestion,
-  reviewSet,
-  spreadKeys,
-  strangeLetters,
-  trigrams,
-  type NearDuplicate,
-  type Question,
-} from '../index.ts';
+import { blankQuestion, type Question } from '../question/question.ts';
+import { kindNames, kindOf } from '../question/kinds/index.ts';
+import { likeness, trigrams } from '../library/similar.ts';
+import { mend } from './mend.ts';
+import { nearDuplicates, type NearDuplicate } from './duplicates.ts';
+import { reviewQuestion } from './reviewQuestion.ts';
+import { reviewSet, spreadKeys } from './reviewSet.ts';
+import { strangeLetters } from './letters.ts';
 import { everyKind, picture } from '../sitting/test/table.ts';
 import { ALIKE, ALIKE_WORDS, wordsAlike } from './duplicates.ts';
 import { fleschKincaid, lix, readingLevel } from './readingLevel.ts';

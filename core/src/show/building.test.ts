@@ -1,27 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import * as fc from 'fast-check';
 import * as v from 'valibot';
-import {
-  arrangeByDifficulty,
-  checkShow,
-  duplicateRound,
-  emptyCells,
-  explainRound,
-  fillRound,
-  formatOf,
-  hasList,
-  newRoundIn,
-  openDoors,
-  originsBeside,
-  questionsIn,
-  setUpFor,
-  Show,
-  showFor,
-  situations,
-  suggestWorth,
-  suggestWorths,
-  swapCells,
-} from '../index.ts';
+import { arrangeByDifficulty, emptyCells, swapCells } from '../formats/board/arrange.ts';
+import { checkShow } from './check/check.ts';
+import { duplicateRound, fillRound, hasList, originsBeside, questionsIn } from './fill.ts';
+import { explainRound } from './explain.ts';
+import { formatOf } from '../formats/index.ts';
+import { newRoundIn } from './newRoundIn.ts';
+import { openDoors } from '../sitting/openDoors.ts';
+import { setUpFor, showFor, situations } from './situations.ts';
+import { Show } from './show.ts';
+import { suggestWorth, suggestWorths } from '../formats/board/suggest.ts';
 import { boardOf, HOST, question, sampleShow, Table } from '../sitting/test/table.ts';
 
 const ids = () => {

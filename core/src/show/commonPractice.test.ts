@@ -1,5 +1,9 @@
 import { expect, test } from '@jest/globals';
-import { balancedValues, blankQuestion, blankShow, MAX_TEAMS, newRound, Show, type Round } from '../index.ts';
+import { balancedValues } from '../formats/counterweight/values.ts';
+import { blankQuestion } from '../question/question.ts';
+import { blankShow, Show, type Round } from './show.ts';
+import { MAX_TEAMS } from './team.ts';
+import { newRound } from './newRound.ts';
 import * as v from 'valibot';
 
 /*

@@ -1,7 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import * as v from 'valibot';
-import { drawTeams, isMadeName, JoinRequest, makeName, seeded, type Draw } from '../index.ts';
+import { drawTeams, type Draw } from './draw.ts';
+import { isMadeName, makeName } from '../text/nameMaker.ts';
+import { JoinRequest } from '../sitting/command.ts';
+import { seeded } from '../random/seeded.ts';
 import { readTable, readTeams, teamSheetHeader, toCsv, writeTeams } from '../interchange/index.ts';
 import { Table, sampleShow, seatActor } from '../sitting/test/table.ts';
 

@@ -1,7 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import * as v from 'valibot';
-import { blankQuestion, blankShow, checkShow, mergeChanges, previewStage, putAt, Show } from '../index.ts';
+import { blankQuestion } from '../question/question.ts';
+import { blankShow, Show } from './show.ts';
+import { checkShow } from './check/check.ts';
+import { mergeChanges } from '../document/merge.ts';
+import { previewStage } from '../preview/preview.ts';
+import { putAt } from '../document/changes.ts';
 import { boardOf, sampleShow } from '../sitting/test/table.ts';
 
 const ids = () => {

@@ -1,20 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  bookOf,
-  clothOf,
-  deskView,
-  handsetView,
-  isRefusal,
-  MAX_TEAMS,
-  newTeam,
-  resultsOf,
-  seatView,
-  Show,
-  stageView,
-  type Devices,
-  type Round,
-  type Team,
-} from '../index.ts';
+import { bookOf } from './view/book.ts';
+import { clothOf } from './view/cloth.ts';
+import { deskView } from './view/desk.ts';
+import { handsetView } from './view/public.ts';
+import { isRefusal } from '../refusal.ts';
+import { MAX_TEAMS, newTeam, type Team } from '../show/team.ts';
+import { resultsOf } from '../report/results.ts';
+import { seatView } from './view/seat.ts';
+import { Show, type Round } from '../show/show.ts';
+import { stageView } from './view/stage.ts';
+import type { Devices } from '../show/devices.ts';
 import * as v from 'valibot';
 import { rulesWith } from '../formats/rules.ts';
 import { everyKindShow, HOST, seatActor, Table } from './test/table.ts';

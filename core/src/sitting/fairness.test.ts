@@ -1,6 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { nextStep, rulesWith, seeded, shuffledOrder } from '../index.ts';
-import type { Random } from '../index.ts';
+import { nextStep } from './read/nextStep.ts';
+import { rulesWith } from '../formats/rules.ts';
+import { seeded } from '../random/seeded.ts';
+import { shuffledOrder } from '../random/shuffle.ts';
+import type { Random } from '../random/shuffle.ts';
 import { orderFor } from './read/inPlay.ts';
 import { question, sampleShow, seatActor, Table } from './test/table.ts';
 

@@ -1,21 +1,23 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  balancedValues,
-  deskView,
-  formatNames,
-  isRefusal,
-  largestRemainders,
-  newRound,
-  publicView,
-  replay,
-  scoreOf,
-  seatView,
-  seeded,
-  stageView,
-  wholePercentages,
-} from '../index.ts';
-import type { Actor, Command, Devices, FormatName, LoggedEvent, Round, RoundRules, Show } from '../index.ts';
+import { balancedValues } from '../formats/counterweight/values.ts';
+import { deskView } from './view/desk.ts';
+import { formatNames } from '../formats/index.ts';
+import { isRefusal } from '../refusal.ts';
+import { largestRemainders, wholePercentages } from '../rank/percentages.ts';
+import { newRound } from '../show/newRound.ts';
+import { publicView } from './view/public.ts';
+import { replay } from './sitting.ts';
+import { scoreOf } from './ledger.ts';
+import { seatView } from './view/seat.ts';
+import { seeded } from '../random/seeded.ts';
+import { stageView } from './view/stage.ts';
+import type { Actor, LoggedEvent } from './events.ts';
+import type { Command } from './command.ts';
+import type { Devices } from '../show/devices.ts';
+import type { FormatName } from '../formats/index.ts';
+import type { Round, Show } from '../show/show.ts';
+import type { RoundRules } from '../formats/rules.ts';
 import { formatOf } from '../formats/index.ts';
 import { rulesWith } from '../formats/rules.ts';
 import { tableOf } from './read/table.ts';

@@ -1,6 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import { due, isRefusal, nextStep, overtaken, publicView, TIME } from '../index.ts';
-import type { AnswerContent, RoundRules, Show } from '../index.ts';
+import { due } from './decide/clock.ts';
+import { isRefusal } from '../refusal.ts';
+import { nextStep } from './read/nextStep.ts';
+import { overtaken, TIME } from './press.ts';
+import { publicView } from './view/public.ts';
+import type { AnswerContent } from '../question/kinds/index.ts';
+import type { RoundRules } from '../formats/rules.ts';
+import type { Show } from '../show/show.ts';
 import { blankKnockout } from '../formats/knockout/content.ts';
 import { quizOf } from './test/quizOf.ts';
 import { CLOCK, HOST, seatActor, Table } from './test/table.ts';

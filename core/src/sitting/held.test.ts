@@ -1,5 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { deskView, isMadeName, publicView, replay, seatView, stageView } from '../index.ts';
+import { deskView } from './view/desk.ts';
+import { isMadeName } from '../text/nameMaker.ts';
+import { publicView } from './view/public.ts';
+import { replay } from './sitting.ts';
+import { seatView } from './view/seat.ts';
+import { stageView } from './view/stage.ts';
 import { rulesWith } from '../formats/rules.ts';
 import { sampleShow, seatActor, Table } from './test/table.ts';
 

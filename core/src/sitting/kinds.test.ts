@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { isRefusal, nextStep, publicView, resultsOf } from '../index.ts';
+import { isRefusal } from '../refusal.ts';
+import { nextStep } from './read/nextStep.ts';
+import { publicView } from './view/public.ts';
+import { resultsOf } from '../report/results.ts';
 import { boardOf, everyKind, everyKindShow, Table } from './test/table.ts';
 
 /** Goes on by the next step until the question is left; what only the host can say is ruled `right`. */

@@ -1,7 +1,13 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { append, deskView, isRefusal, publicView, replay, seatView, stageView } from '../index.ts';
-import type { Actor, Command, LoggedEvent } from '../index.ts';
+import { append, replay } from './sitting.ts';
+import { deskView } from './view/desk.ts';
+import { isRefusal } from '../refusal.ts';
+import { publicView } from './view/public.ts';
+import { seatView } from './view/seat.ts';
+import { stageView } from './view/stage.ts';
+import type { Actor, LoggedEvent } from './events.ts';
+import type { Command } from './command.ts';
 import { CLOCK, everyKind, everyKindShow, HOST, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
 
 /** Stands for the question that is in play. */

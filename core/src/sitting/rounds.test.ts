@@ -1,6 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
-import { defaultDoors, isRefusal, nextStep, publicView, seatView, speedShare } from '../index.ts';
-import type { AnswerContent, Command, Devices, Round, RoundRules, Show } from '../index.ts';
+import { defaultDoors } from '../show/doors.ts';
+import { isRefusal } from '../refusal.ts';
+import { nextStep } from './read/nextStep.ts';
+import { publicView } from './view/public.ts';
+import { seatView } from './view/seat.ts';
+import { speedShare } from './read/points.ts';
+import type { AnswerContent } from '../question/kinds/index.ts';
+import type { Command } from './command.ts';
+import type { Devices } from '../show/devices.ts';
+import type { Round, Show } from '../show/show.ts';
+import type { RoundRules } from '../formats/rules.ts';
 import { rulesWith } from '../formats/rules.ts';
 import { quizOf as kindsOf } from './test/quizOf.ts';
 import { CLOCK, question, sampleShow, SECRET, seatActor, Table } from './test/table.ts';

@@ -1,5 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { defaultDoors, deskView, due, isRefusal, nextStep, seatView, type Doors } from '../index.ts';
+import { defaultDoors, type Doors } from '../show/doors.ts';
+import { deskView } from './view/desk.ts';
+import { due } from './decide/clock.ts';
+import { isRefusal } from '../refusal.ts';
+import { nextStep } from './read/nextStep.ts';
+import { seatView } from './view/seat.ts';
 import { CLOCK, sampleShow, seatActor, Table } from './test/table.ts';
 
 const begun = (...args: Parameters<typeof sampleShow>) => new Table(sampleShow(...args)).do('begin');

@@ -1,6 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { nextStep, publicView, resultsOf, rulesWith } from '../index.ts';
-import type { Command, Round, RoundRules, Show } from '../index.ts';
+import { nextStep } from './read/nextStep.ts';
+import { publicView } from './view/public.ts';
+import { resultsOf } from '../report/results.ts';
+import { rulesWith } from '../formats/rules.ts';
+import type { Command } from './command.ts';
+import type { Round, Show } from '../show/show.ts';
+import type { RoundRules } from '../formats/rules.ts';
 import { question, sampleShow, Table } from './test/table.ts';
 
 const options = ['right', 'wrong'].map((text, i) => ({ id: `k${i}`, text }));

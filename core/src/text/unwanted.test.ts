@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { unwantedWords } from '../index.ts';
+import { unwantedWords } from './unwanted.ts';
 
 describe('unwanted words', () => {
   // Harmless words stand for what nobody wants to read here.

@@ -1,5 +1,5 @@
 import type { Account } from '@distaff/core/wire';
-import { hasRight, type Right, type Role } from '@distaff/core';
+import { hasRight, type Right, type Role } from '@distaff/core/library';
 import { Op, QueryTypes, type WhereOptions } from 'sequelize';
 import { Problem } from '../problem.ts';
 import { LinkRow, MemberRow, SetRow, ShowRow } from './models.ts';

@@ -1,5 +1,5 @@
 import { setImmediate as turn } from 'node:timers/promises';
-import { nearDuplicates, type NearDuplicate } from '@distaff/core';
+import { nearDuplicates, type NearDuplicate } from '@distaff/core/review';
 import { QueryTypes, type Sequelize } from 'sequelize';
 
 /** A turn of work in which nobody else is served (ms). */

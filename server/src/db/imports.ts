@@ -1,4 +1,4 @@
-import type { Question } from '@distaff/core';
+import type { Question } from '@distaff/core/question';
 import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { Problem } from '../problem.ts';

@@ -1,4 +1,6 @@
-import { changeQuestion, Id, Question, type BulkChange } from '@distaff/core';
+import { changeQuestion, type BulkChange } from '@distaff/core/library';
+import { Id } from '@distaff/core/text';
+import { Question } from '@distaff/core/question';
 import { Op } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';

@@ -6,7 +6,9 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { GivenRole, KindName, Question, Show } from '@distaff/core';
+import type { GivenRole } from '@distaff/core/library';
+import type { KindName, Question } from '@distaff/core/question';
+import type { Show } from '@distaff/core/show';
 import type { SharedKind } from './shared.ts';
 
 export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreationAttributes<AccountRow>> {

@@ -1,4 +1,5 @@
-import type { KindName, QuestionState } from '@distaff/core';
+import type { KindName } from '@distaff/core/question';
+import type { QuestionState } from '@distaff/core/library';
 
 /** What a search asks for, as conditions of SQL. */
 

@@ -1,5 +1,8 @@
 import type { StoredQuestion } from '@distaff/core/wire';
-import { lacksOf, lastingRemarks, overwrites, plainText, Question, searchText, wordsOf } from '@distaff/core';
+import { lacksOf, Question } from '@distaff/core/question';
+import { lastingRemarks } from '@distaff/core/review';
+import { overwrites, searchText, wordsOf } from '@distaff/core/library';
+import { plainText } from '@distaff/core/text';
 import type { Transaction } from 'sequelize';
 import * as v from 'valibot';
 import { QuestionRow, QuestionVersionRow } from './models.ts';

@@ -1,5 +1,7 @@
 import type { QuestionLine } from '@distaff/core/wire';
-import { foldText, nearestWord, wordsOf, type KindName, type QuestionSort } from '@distaff/core';
+import { foldText } from '@distaff/core/text';
+import { nearestWord, wordsOf, type QuestionSort } from '@distaff/core/library';
+import type { KindName } from '@distaff/core/question';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import {
   filterClause,

@@ -1,6 +1,6 @@
 import type { StoredQuestion } from '@distaff/core/wire';
 import type { QuestionVersion } from '@distaff/core/wire';
-import { Question } from '@distaff/core';
+import { Question } from '@distaff/core/question';
 import { QueryTypes } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';

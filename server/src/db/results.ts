@@ -1,13 +1,8 @@
 import { gunzip, gzip } from 'node:zlib';
 import { promisify } from 'node:util';
-import {
-  clothOf,
-  playedQuestions,
-  resultsOf,
-  type ClothRow,
-  type Results,
-  type SittingState,
-} from '@distaff/core';
+import { clothOf, type SittingState } from '@distaff/core/sitting';
+import { playedQuestions, resultsOf, type Results } from '@distaff/core/report';
+import type { ClothRow } from '@distaff/core/formats';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { SittingRow } from './models.ts';
 

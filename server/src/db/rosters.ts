@@ -1,5 +1,5 @@
 import type { StoredRoster } from '@distaff/core/wire';
-import type { Roster } from '@distaff/core';
+import type { Roster } from '@distaff/core/library';
 import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
 

@@ -1,16 +1,7 @@
-import {
-  fillRound,
-  hasList,
-  originsBeside,
-  Question,
-  select,
-  type Measured,
-  type Pace,
-  type Random,
-  type Selected,
-  type Selection,
-  type Show,
-} from '@distaff/core';
+import { fillRound, hasList, originsBeside, type Pace, type Show } from '@distaff/core/show';
+import { Question } from '@distaff/core/question';
+import { select, type Measured, type Selected, type Selection } from '@distaff/core/library';
+import type { Random } from '@distaff/core/random';
 import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import * as v from 'valibot';

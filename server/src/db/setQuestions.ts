@@ -1,5 +1,5 @@
 import type { StoredQuestion } from '@distaff/core/wire';
-import { Question } from '@distaff/core';
+import { Question } from '@distaff/core/question';
 import { nanoid } from 'nanoid';
 import type { Transaction } from 'sequelize';
 import * as v from 'valibot';

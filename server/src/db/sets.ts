@@ -1,5 +1,6 @@
 import type { StoredSet, SetSummary } from '@distaff/core/wire';
-import type { Question, QuestionSet } from '@distaff/core';
+import type { Question } from '@distaff/core/question';
+import type { QuestionSet } from '@distaff/core/library';
 import { nanoid } from 'nanoid';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Problem } from '../problem.ts';

@@ -1,6 +1,6 @@
 import type { Account, SharedRef } from '@distaff/core/wire';
 import type { Sharing } from '@distaff/core/wire';
-import type { GivenRole } from '@distaff/core';
+import type { GivenRole } from '@distaff/core/library';
 import { QueryTypes, type Transaction } from 'sequelize';
 import { newToken } from '../auth/tokens.ts';
 import { Problem } from '../problem.ts';

@@ -1,5 +1,5 @@
 import type { ShowVersion } from '@distaff/core/wire';
-import { Show } from '@distaff/core';
+import { Show } from '@distaff/core/show';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';

@@ -1,5 +1,7 @@
 import type { StoredShow, ShowSummary } from '@distaff/core/wire';
-import { Show, withChanges, type Change, type Role } from '@distaff/core';
+import { Show } from '@distaff/core/show';
+import { withChanges, type Change } from '@distaff/core/document';
+import type { Role } from '@distaff/core/library';
 import { nanoid } from 'nanoid';
 import { Op, QueryTypes } from 'sequelize';
 import * as v from 'valibot';

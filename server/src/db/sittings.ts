@@ -1,5 +1,7 @@
 import type * as wire from '@distaff/core/wire';
-import { measuredPace, rolesWith, Show, type LoggedEvent, type SittingState } from '@distaff/core';
+import { measuredPace, type LoggedEvent, type SittingState } from '@distaff/core/sitting';
+import { rolesWith } from '@distaff/core/library';
+import { Show } from '@distaff/core/show';
 import {
   literal,
   Op,

@@ -1,5 +1,5 @@
 import type { Account } from '@distaff/core/wire';
-import type { Show } from '@distaff/core';
+import type { Show } from '@distaff/core/show';
 import { nanoid } from 'nanoid';
 import { QueryTypes } from 'sequelize';
 import { Problem } from '../problem.ts';

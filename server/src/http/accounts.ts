@@ -1,7 +1,7 @@
 import type { Account } from '@distaff/core/wire';
 import Router from '@koa/router';
 import * as v from 'valibot';
-import { nameSchema } from '@distaff/core';
+import { nameSchema } from '@distaff/core/text';
 import { hashPassword, passwordFits } from '../auth/password.ts';
 import { Throttle } from '../auth/throttle.ts';
 import { accountByEmail, closeLogin, createAccount, openLogin } from '../db/accounts.ts';

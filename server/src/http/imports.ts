@@ -1,5 +1,6 @@
 import Router from '@koa/router';
-import { Id, Question } from '@distaff/core';
+import { Id } from '@distaff/core/text';
+import { Question } from '@distaff/core/question';
 import { MAX_ROWS, sheetHeader, toCsv, writeRow, writeSetFile } from '@distaff/core/interchange';
 import * as v from 'valibot';
 import type { Imports } from '../db/imports.ts';

@@ -1,18 +1,15 @@
 import Router from '@koa/router';
 import {
   BulkChange,
-  difficulties,
   foundIn,
-  Id,
-  kindNames,
-  languageTag,
-  type NearDuplicate,
-  Question,
   questionSorts,
   questionStates,
   trigrams,
   WORTH_OFFERING,
-} from '@distaff/core';
+} from '@distaff/core/library';
+import { difficulties, kindNames, Question } from '@distaff/core/question';
+import { Id, languageTag } from '@distaff/core/text';
+import type { NearDuplicate } from '@distaff/core/review';
 import * as v from 'valibot';
 import { accessTo } from '../db/access.ts';
 import {

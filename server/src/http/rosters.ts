@@ -1,5 +1,6 @@
 import Router from '@koa/router';
-import { Id, Roster } from '@distaff/core';
+import { Id } from '@distaff/core/text';
+import { Roster } from '@distaff/core/library';
 import type { Rosters } from '../db/rosters.ts';
 import { read, signedIn } from './context.ts';
 

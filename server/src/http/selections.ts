@@ -1,5 +1,6 @@
 import Router from '@koa/router';
-import { Id, Selection } from '@distaff/core';
+import { Id } from '@distaff/core/text';
+import { Selection } from '@distaff/core/library';
 import * as v from 'valibot';
 import { reachOf, accessToShow } from '../db/access.ts';
 import { accountById } from '../db/accounts.ts';

@@ -1,5 +1,7 @@
 import Router from '@koa/router';
-import { Id, Question, QuestionSet, type Right } from '@distaff/core';
+import { Id } from '@distaff/core/text';
+import { Question } from '@distaff/core/question';
+import { QuestionSet, type Right } from '@distaff/core/library';
 import * as v from 'valibot';
 import { accessTo } from '../db/access.ts';
 import { addQuestions, orderQuestions, storedQuestionsOf } from '../db/setQuestions.ts';

@@ -1,6 +1,8 @@
 import type { Account } from '@distaff/core/wire';
 import Router from '@koa/router';
-import { hasRight, Id, nameSchema, Show } from '@distaff/core';
+import { hasRight } from '@distaff/core/library';
+import { Id, nameSchema } from '@distaff/core/text';
+import { Show } from '@distaff/core/show';
 import * as v from 'valibot';
 import { hashPassword, passwordFits } from '../auth/password.ts';
 import { Throttle } from '../auth/throttle.ts';

@@ -1,6 +1,7 @@
 import type { SharedRef } from '@distaff/core/wire';
 import Router from '@koa/router';
-import { givenRoles, Id, type GivenRole } from '@distaff/core';
+import { givenRoles, type GivenRole } from '@distaff/core/library';
+import { Id } from '@distaff/core/text';
 import * as v from 'valibot';
 import { hashPassword } from '../auth/password.ts';
 import type { Throttle } from '../auth/throttle.ts';

@@ -1,17 +1,11 @@
 import Router from '@koa/router';
-import {
-  Change,
-  changesBetween,
-  checkShow,
-  filesOfShow,
-  Id,
-  newJoinCode,
-  openDoors,
-  Room,
-  Show,
-  type Random,
-  type Right,
-} from '@distaff/core';
+import { Change, changesBetween } from '@distaff/core/document';
+import { checkShow, filesOfShow, Show } from '@distaff/core/show';
+import { Id, newJoinCode } from '@distaff/core/text';
+import { openDoors } from '@distaff/core/sitting';
+import { Room } from '@distaff/core/rehearsal';
+import type { Random } from '@distaff/core/random';
+import type { Right } from '@distaff/core/library';
 import { nanoid } from 'nanoid';
 import * as v from 'valibot';
 import { newToken } from '../auth/tokens.ts';

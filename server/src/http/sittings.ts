@@ -1,5 +1,7 @@
 import Router from '@koa/router';
-import { Id, readJoinCode, responsesCsv, standingsCsv, tally, timeLost } from '@distaff/core';
+import { Id, readJoinCode } from '@distaff/core/text';
+import { responsesCsv, standingsCsv } from '@distaff/core/interchange';
+import { tally, timeLost } from '@distaff/core/rehearsal';
 import { newToken } from '../auth/tokens.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';

@@ -1,5 +1,6 @@
 import type { Account } from '@distaff/core/wire';
-import { Id, readJoinCode, type Actor, type SittingState } from '@distaff/core';
+import { Id, readJoinCode } from '@distaff/core/text';
+import type { Actor, SittingState } from '@distaff/core/sitting';
 import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';
 import { hashToken, viewKey } from '../auth/tokens.ts';

@@ -6,7 +6,7 @@ import {
   stageView,
   type LoggedEvent,
   type SittingState,
-} from '@distaff/core';
+} from '@distaff/core/sitting';
 import type { LiveServer } from './io.ts';
 import { hashToken } from '../auth/tokens.ts';
 

@@ -1,4 +1,4 @@
-import { Id } from '@distaff/core';
+import { Id } from '@distaff/core/text';
 import { nanoid } from 'nanoid';
 import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';

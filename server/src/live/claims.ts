@@ -1,4 +1,5 @@
-import { foldText, type SittingState } from '@distaff/core';
+import { foldText } from '@distaff/core/text';
+import type { SittingState } from '@distaff/core/sitting';
 import { randomInt } from 'node:crypto';
 
 /** How long a code that the host reads out leads to a seat, and a claim waits for the host's nod (ms). */

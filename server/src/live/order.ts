@@ -1,4 +1,4 @@
-import type { Actor, Command, SeatView, SittingState } from '@distaff/core';
+import type { Actor, Command, SeatView, SittingState } from '@distaff/core/sitting';
 import type { Acknowledged } from '@distaff/core/wire';
 
 /** A command as somebody sends it to a sitting. */

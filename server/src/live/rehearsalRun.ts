@@ -9,15 +9,15 @@ import {
   virtualAt,
   type Move,
   type PacedClock,
-  type Random,
   type Rehearsal,
   type RehearsalTold,
   type RehearsalWish,
   type Room,
-  type Show,
-  type SittingState,
   type StandIn,
-} from '@distaff/core';
+} from '@distaff/core/rehearsal';
+import type { Random } from '@distaff/core/random';
+import type { Show } from '@distaff/core/show';
+import type { SittingState } from '@distaff/core/sitting';
 import { nanoid } from 'nanoid';
 import type { Answer, Order } from './order.ts';
 

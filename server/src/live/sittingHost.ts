@@ -2,21 +2,19 @@ import {
   append,
   decide,
   due,
-  isRefusal,
-  isRunning,
   movesOn,
   overtaken,
-  refuse,
   replay,
   TIME,
   type Actor,
   type LastStep,
   type LoggedEvent,
-  type Random,
-  type Refusal,
   type Sitting,
   type SittingState,
-} from '@distaff/core';
+} from '@distaff/core/sitting';
+import { isRefusal, refuse, type Refusal } from '@distaff/core/refusal';
+import { isRunning } from '@distaff/core/time';
+import type { Random } from '@distaff/core/random';
 import { UnreadableLog, type Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import type { Answer, Order } from './order.ts';

@@ -1,4 +1,7 @@
-import { due, type Random, type Room, type Show } from '@distaff/core';
+import { due } from '@distaff/core/sitting';
+import type { Random } from '@distaff/core/random';
+import type { Room } from '@distaff/core/rehearsal';
+import type { Show } from '@distaff/core/show';
 import type { LiveServer } from './io.ts';
 import { viewKey } from '../auth/tokens.ts';
 import type { Sittings } from '../db/sittings.ts';

@@ -5,13 +5,13 @@ import {
   HostCommand,
   JoinRequest,
   handsetView,
-  refuse,
-  RehearsalWish,
   SeatCommand,
   StageCommand,
   stageView,
   type SittingState,
-} from '@distaff/core';
+} from '@distaff/core/sitting';
+import { refuse } from '@distaff/core/refusal';
+import { RehearsalWish } from '@distaff/core/rehearsal';
 import { nanoid } from 'nanoid';
 import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';

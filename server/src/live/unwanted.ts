@@ -1,4 +1,5 @@
-import { defaultWordRules, unwantedWords, type Show, type WordRules } from '@distaff/core';
+import { defaultWordRules, type Show, type WordRules } from '@distaff/core/show';
+import { unwantedWords } from '@distaff/core/text';
 import lists from 'naughty-words';
 
 type Test = (text: string) => boolean;

@@ -1,5 +1,5 @@
 import type { Account } from '@distaff/core/wire';
-import { type Actor } from '@distaff/core';
+import type { Actor } from '@distaff/core/sitting';
 import type { LiveServer, LiveSocket } from './io.ts';
 import * as v from 'valibot';
 import { clientAddress } from '../auth/clientAddress.ts';

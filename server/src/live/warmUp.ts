@@ -1,4 +1,5 @@
-import { blankShow, openDoors, type LoggedEvent } from '@distaff/core';
+import { blankShow } from '@distaff/core/show';
+import { openDoors, type LoggedEvent } from '@distaff/core/sitting';
 
 import type { Log } from '../log.ts';
 import { SittingHost, type Store } from './sittingHost.ts';

@@ -1,5 +1,5 @@
 import path from 'node:path';
-import { LARGE, SMALL, type Cut } from '@distaff/core';
+import { LARGE, SMALL, type Cut } from '@distaff/core/media';
 import sharp, { type Sharp } from 'sharp';
 import { Problem } from '../problem.ts';
 import { InTurn } from './inTurn.ts';

@@ -1,21 +1,18 @@
+import type { Change } from '@distaff/core/document';
 import type {
-  Change,
   BulkChange,
-  Cut,
   GivenRole,
   Measured,
-  NearDuplicate,
-  Pace,
-  Question,
   QuestionSet,
   Role,
-  Room,
   Roster,
   Selection,
-  Show,
-  Tally,
-  TimeLost,
-} from '@distaff/core';
+} from '@distaff/core/library';
+import type { Cut } from '@distaff/core/media';
+import type { NearDuplicate } from '@distaff/core/review';
+import type { Pace, Show } from '@distaff/core/show';
+import type { Question } from '@distaff/core/question';
+import type { Room, Tally, TimeLost } from '@distaff/core/rehearsal';
 import { answerOf, call } from './client.ts';
 import type {
   Account,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { remaining, type Clock } from '@distaff/core';
+import { remaining, type Clock } from '@distaff/core/time';
 import { mdiPause } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { ClothRow, TeamView } from '@distaff/core';
+import type { ClothRow } from '@distaff/core/formats';
+import type { TeamView } from '@distaff/core/sitting';
 import { computed } from 'vue';
 import { weaveBackground } from './weave/tile.ts';
 

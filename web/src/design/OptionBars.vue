@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { OptionView, Weave } from '@distaff/core';
+import type { OptionView } from '@distaff/core/question';
+import type { Weave } from '@distaff/core/show';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Weave } from '@distaff/core';
+import type { Weave } from '@distaff/core/show';
 import { useFormat } from './useFormat.ts';
 import { weaveBackground } from './weave/tile.ts';
 

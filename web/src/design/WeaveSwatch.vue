@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Weave } from '@distaff/core';
+import type { Weave } from '@distaff/core/show';
 import { weaveBackground } from './weave/tile.ts';
 
 /** A piece of a team's weave. Only a picture: the team's name always stands beside it. */

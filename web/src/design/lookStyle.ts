@@ -1,4 +1,4 @@
-import type { LookView } from '@distaff/core';
+import type { LookView } from '@distaff/core/show';
 import { pictureUrl } from './media/mediaUrl.ts';
 
 /** Typefaces for titles, as the style sheets of the house name them. */

@@ -1,4 +1,4 @@
-import type { Weave } from '@distaff/core';
+import type { Weave } from '@distaff/core/show';
 
 /** The palette of the house. */
 export const palette = {

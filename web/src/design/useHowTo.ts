@@ -1,4 +1,4 @@
-import type { Devices, Explained } from '@distaff/core';
+import type { Devices, Explained } from '@distaff/core/show';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from './useFormat.ts';
 import { useRules } from './useRules.ts';

@@ -1,4 +1,4 @@
-import type { FormatName } from '@distaff/core';
+import type { FormatName } from '@distaff/core/formats';
 import { useI18n } from 'vue-i18n';
 
 /** What people call a part of the running order: its title, or what it is; `what` is the kind of an interlude. */

@@ -1,4 +1,4 @@
-import type { PublicView } from '@distaff/core';
+import type { PublicView } from '@distaff/core/sitting';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { haveRoom } from './headline.ts';

@@ -1,4 +1,4 @@
-import type { Book, BookRequest } from '@distaff/core';
+import type { Book, BookRequest } from '@distaff/core/sitting';
 import { onScopeDispose, shallowRef, watch, type ShallowRef } from 'vue';
 import { useSitting } from '../live/sitting.ts';
 import { useDesk } from './useDesk.ts';

@@ -1,4 +1,5 @@
-import type { DeskResponse, DeskView, HostCommand, Verdict } from '@distaff/core';
+import type { DeskResponse, DeskView, HostCommand } from '@distaff/core/sitting';
+import type { Verdict } from '@distaff/core/question';
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

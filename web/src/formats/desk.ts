@@ -1,4 +1,4 @@
-import type { FormatName } from '@distaff/core';
+import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardDesk from './board/BoardDesk.vue';
 import CounterweightDesk from './counterweight/CounterweightDesk.vue';

@@ -1,4 +1,4 @@
-import type { FormatName } from '@distaff/core';
+import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardEditor from './board/BoardEditor.vue';
 import CounterweightEditor from './counterweight/CounterweightEditor.vue';

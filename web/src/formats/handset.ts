@@ -1,4 +1,4 @@
-import type { FormatName } from '@distaff/core';
+import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardHandset from './board/BoardHandset.vue';
 import CounterweightHandset from './counterweight/CounterweightHandset.vue';

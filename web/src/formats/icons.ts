@@ -1,4 +1,4 @@
-import type { FormatName } from '@distaff/core';
+import type { FormatName } from '@distaff/core/formats';
 import {
   mdiFormatListNumbered,
   mdiInformationOutline,

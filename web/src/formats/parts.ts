@@ -1,4 +1,4 @@
-import type { DeskView, PublicView, SeatView, StageView } from '@distaff/core';
+import type { DeskView, PublicView, SeatView, StageView } from '@distaff/core/sitting';
 
 /** What the part of a format on the stage gets, between two questions; it may emit `choose` and `act`. */
 export interface StagePart {

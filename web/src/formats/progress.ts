@@ -1,4 +1,4 @@
-import type { FormatName, FormatView } from '@distaff/core';
+import type { FormatName, FormatView } from '@distaff/core/formats';
 
 /** How much of a round was played, of how much, and what is counted. */
 export interface Progress {

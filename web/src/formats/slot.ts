@@ -1,4 +1,4 @@
-import type { Question } from '@distaff/core';
+import type { Question } from '@distaff/core/question';
 
 /** A place of a round where a question stands or may stand, as its editor needs it. */
 export interface Slot {

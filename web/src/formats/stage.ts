@@ -1,4 +1,4 @@
-import type { FormatName } from '@distaff/core';
+import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardStage from './board/BoardStage.vue';
 import CounterweightStage from './counterweight/CounterweightStage.vue';

@@ -1,4 +1,4 @@
-import { formatOf, layOut, type FormatName } from '@distaff/core';
+import { formatOf, layOut, type FormatName } from '@distaff/core/formats';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../studio/editor.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readJoinCode } from '@distaff/core';
+import { readJoinCode } from '@distaff/core/text';
 import { ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server } from '../api/server.ts';

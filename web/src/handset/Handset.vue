@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readJoinCode } from '@distaff/core';
+import { readJoinCode } from '@distaff/core/text';
 import { nanoid } from 'nanoid';
 import { computed, defineAsyncComponent, getCurrentInstance, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { foldText, makeName, type PublicView } from '@distaff/core';
+import { foldText, makeName } from '@distaff/core/text';
+import type { PublicView } from '@distaff/core/sitting';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import WeaveSwatch from '../design/WeaveSwatch.vue';

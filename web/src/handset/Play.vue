@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PublicView, SeatView } from '@distaff/core';
+import type { PublicView, SeatView } from '@distaff/core/sitting';
 import { mdiVibrate, mdiVibrateOff } from '@mdi/js';
 import { useLocalStorage, useVibrate, useWakeLock } from '@vueuse/core';
 import { onBeforeUnmount, watch } from 'vue';

@@ -1,20 +1,17 @@
-import {
-  type Book,
-  type BookRequest,
-  clockOffset,
-  type DeskView,
-  type HostCommand,
-  type PublicView,
-  type Refusal,
-  type SeatCommand,
-  type SeatView,
-  type StageCommand,
-  type StageView,
-  type RehearsalTold,
-  type RehearsalWish,
-  type TimeSample,
-  virtualAt,
-} from '@distaff/core';
+import type {
+  Book,
+  BookRequest,
+  DeskView,
+  HostCommand,
+  PublicView,
+  SeatCommand,
+  SeatView,
+  StageCommand,
+  StageView,
+} from '@distaff/core/sitting';
+import { clockOffset, type TimeSample } from '@distaff/core/time';
+import type { Refusal } from '@distaff/core/refusal';
+import { type RehearsalTold, type RehearsalWish, virtualAt } from '@distaff/core/rehearsal';
 import type { Acknowledged, Hello, Keys, SeatClaim, ToClient, ToServer } from '@distaff/core/wire';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Results } from '@distaff/core';
+import type { Results } from '@distaff/core/report';
 import { useI18n } from 'vue-i18n';
 import RichText from '../design/rich/RichText.vue';
 import { useFormat } from '../design/useFormat.ts';

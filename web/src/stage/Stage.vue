@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StageCommand } from '@distaff/core';
+import type { StageCommand } from '@distaff/core/sitting';
 import { mdiArrowRight, mdiArrowULeftTop, mdiFullscreen, mdiGestureTapButton } from '@mdi/js';
 import { onMounted, onUnmounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

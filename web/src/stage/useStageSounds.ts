@@ -1,4 +1,4 @@
-import { loopOf, shotOf, type StageView } from '@distaff/core';
+import { loopOf, shotOf, type StageView } from '@distaff/core/sitting';
 import { onMounted, onUnmounted, ref, watch, type Ref } from 'vue';
 import { SoundPlayer } from '../design/sound/soundPlayer.ts';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { situations, type Situation } from '@distaff/core';
+import { situations, type Situation } from '@distaff/core/show';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { hasRight, situations, type Situation } from '@distaff/core';
+import { hasRight } from '@distaff/core/library';
+import { situations, type Situation } from '@distaff/core/show';
 import {
   mdiAccountMultipleOutline,
   mdiContentDuplicate,

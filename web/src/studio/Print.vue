@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { creditsOf, printed, type PrintedQuestion, type Question } from '@distaff/core';
+import { creditsOf, type Question } from '@distaff/core/question';
+import { printed, type PrintedQuestion } from '@distaff/core/library';
 import { mdiArrowLeft, mdiPrinterOutline } from '@mdi/js';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

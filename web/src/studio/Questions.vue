@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { showAround } from '@distaff/core';
+import { showAround } from '@distaff/core/preview';
 import { mdiArrowLeft, mdiClipboardCheckOutline, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { connections, skills, speeds, usualRoom, type Room } from '@distaff/core';
+import { connections, skills, speeds, usualRoom, type Room } from '@distaff/core/rehearsal';
 import { mdiDramaMasks } from '@mdi/js';
 import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

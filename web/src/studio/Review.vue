@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { creditsOf, plainText } from '@distaff/core';
+import { creditsOf } from '@distaff/core/question';
+import { plainText } from '@distaff/core/text';
 import { mdiArrowLeft, mdiAutoFix, mdiCheck } from '@mdi/js';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

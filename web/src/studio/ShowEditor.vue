@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { formatOf, hasRight, type ShowFinding } from '@distaff/core';
+import { formatOf } from '@distaff/core/formats';
+import { hasRight } from '@distaff/core/library';
+import type { ShowFinding } from '@distaff/core/show';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';

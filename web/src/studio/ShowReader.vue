@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { explainRound, formatOf, type Round } from '@distaff/core';
+import { explainRound, type Round } from '@distaff/core/show';
+import { formatOf } from '@distaff/core/formats';
 import { mdiContentDuplicate, mdiDoorOpen } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

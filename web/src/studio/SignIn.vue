@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import { weaveAt } from '@distaff/core';
+import { weaveAt } from '@distaff/core/show';
 import { weaveBackground } from '../design/weave/tile.ts';
 import { useAccount } from './account.ts';
 import { wasSignedOut } from './signedOut.ts';

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import type { Show } from '@distaff/core';
+import type { Show } from '@distaff/core/show';
 import { server, type Account, type SharedRef } from '../api/server.ts';
 
 /** Who is signed in on this browser. */

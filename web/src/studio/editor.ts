@@ -1,5 +1,5 @@
+import { blankQuestion, type Question } from '@distaff/core/question';
 import {
-  blankQuestion,
   duplicateRound,
   fillRound,
   hasList,
@@ -8,13 +8,11 @@ import {
   originsBeside,
   questionsIn,
   showLength,
-  type BoardCell,
-  type FormatName,
   type Pace,
-  type Question,
   type Round,
   type Show,
-} from '@distaff/core';
+} from '@distaff/core/show';
+import type { BoardCell, FormatName } from '@distaff/core/formats';
 import { refDebounced } from '@vueuse/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';

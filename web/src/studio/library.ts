@@ -1,4 +1,4 @@
-import type { Situation } from '@distaff/core';
+import type { Situation } from '@distaff/core/show';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { server, type ShowSummary, type ListedSitting } from '../api/server.ts';

@@ -1,4 +1,4 @@
-import { blankShow, showFor, type Show, type Situation } from '@distaff/core';
+import { blankShow, showFor, type Show, type Situation } from '@distaff/core/show';
 import { nanoid } from 'nanoid';
 
 /** A show to begin with: laid out for a situation, or with nothing but an empty board. */

@@ -1,13 +1,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import {
-  blankShow,
-  changesBetween,
-  formatNames,
-  newRound,
-  Show as ShowSchema,
-  withChanges,
-  type Show,
-} from '@distaff/core';
+import { blankShow, newRound, Show as ShowSchema, type Show } from '@distaff/core/show';
+import { changesBetween, withChanges } from '@distaff/core/document';
+import { formatNames } from '@distaff/core/formats';
 import * as v from 'valibot';
 import { ApiError, Unreachable } from '../api/client.ts';
 import { savedDocument, type Source } from './savedDocument.ts';

@@ -6,7 +6,7 @@ import {
   withChanges,
   type Change,
   type Conflict,
-} from '@distaff/core';
+} from '@distaff/core/document';
 import { ref, shallowRef, toRaw, type Ref } from 'vue';
 import { ApiError } from '../api/client.ts';
 import { onDeepChange } from './onDeepChange.ts';

@@ -1,4 +1,4 @@
-import type { Lack } from '@distaff/core';
+import type { Lack } from '@distaff/core/question';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../design/useFormat.ts';
 

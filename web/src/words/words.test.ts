@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
-import { findingCodes, formatNames } from '@distaff/core';
+import { findingCodes } from '@distaff/core/show';
+import { formatNames } from '@distaff/core/formats';
 import { common } from './en/common.ts';
 import { studio } from './en/studio.ts';
 

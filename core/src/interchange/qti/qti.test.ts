@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import { convertQti2toQti3 } from '@citolab/qti-convert/qti-convert-node';
 import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
-import { blankQuestion, kindOf, plainText, type KindName, type Question } from '../../index.ts';
+import { blankQuestion, type Question } from '../../question/question.ts';
+import { kindOf, type KindName } from '../../question/kinds/index.ts';
+import { plainText } from '../../text/markdown.ts';
 import { everyKind, picture, question as withSecrets } from '../../sitting/test/table.ts';
 import {
   readArchive,

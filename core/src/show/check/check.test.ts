@@ -1,5 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { checkShow, newRound, rulesWith, type CheckFacts, type Question, type Show } from '../../index.ts';
+import { checkShow } from './check.ts';
+import { newRound } from '../newRound.ts';
+import { rulesWith } from '../../formats/rules.ts';
+import type { CheckFacts } from './finding.ts';
+import type { Question } from '../../question/question.ts';
+import type { Show } from '../show.ts';
 import { boardOf, picture, question, sampleShow } from '../../sitting/test/table.ts';
 
 let n = 0;

@@ -1,17 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  blankQuestion,
-  cutsFor,
-  fewerFor,
-  expectedEnd,
-  measuredPace,
-  NO_PACE,
-  rulesWith,
-  showLength,
-  timingOf,
-} from '../../index.ts';
-import type { Question, Show } from '../../index.ts';
+import { blankQuestion } from '../../question/question.ts';
+import { cutsFor, fewerFor } from './cuts.ts';
+import { expectedEnd, measuredPace, timingOf } from '../../sitting/read/timing.ts';
+import { NO_PACE } from './pace.ts';
+import { rulesWith } from '../../formats/rules.ts';
+import { showLength } from './show.ts';
+import type { Question } from '../../question/question.ts';
+import type { Show } from '../show.ts';
 import { sampleShow, Table } from '../../sitting/test/table.ts';
 import { questionSpan, readingAloud, readingSilently } from './question.ts';
 import { exactly, together } from '../../time/span.ts';

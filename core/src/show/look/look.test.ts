@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { checkShow, contrastsOf, mendedLook, paletteOf, themes, type Look } from '../../index.ts';
+import { checkShow } from '../check/check.ts';
+import { contrastsOf, mendedLook, paletteOf, themes, type Look } from './look.ts';
 import { sampleShow } from '../../sitting/test/table.ts';
 import { contrast, luminance, mended } from './contrast.ts';
 

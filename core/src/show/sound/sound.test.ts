@@ -1,13 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  loopOf,
-  shotOf,
-  soundNames,
-  soundsView,
-  stageView,
-  type Command,
-  type StageView,
-} from '../../index.ts';
+import { loopOf, shotOf } from '../../sitting/view/cue.ts';
+import { soundNames, soundsView } from './sounds.ts';
+import { stageView, type StageView } from '../../sitting/view/stage.ts';
+import type { Command } from '../../sitting/command.ts';
 import { sampleShow, Table } from '../../sitting/test/table.ts';
 
 /** Plays and writes down what is heard at each step: "loop" goes on, "!shot" is heard once. */

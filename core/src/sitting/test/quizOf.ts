@@ -1,5 +1,8 @@
-import { rulesWith } from '../../index.ts';
-import type { AnswerContent, Devices, RoundRules, Show } from '../../index.ts';
+import { rulesWith } from '../../formats/rules.ts';
+import type { AnswerContent } from '../../question/kinds/index.ts';
+import type { Devices } from '../../show/devices.ts';
+import type { RoundRules } from '../../formats/rules.ts';
+import type { Show } from '../../show/show.ts';
 import { question, sampleShow } from './table.ts';
 
 /** A show of one quiz, everyone at once, with these answers under the names c0, c1, …; 100 points each. */

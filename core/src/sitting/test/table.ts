@@ -3,17 +3,19 @@ import { defaultDevices } from '../../show/devices.ts';
 import { defaultDoors } from '../../show/doors.ts';
 import { rulesWith, type RoundRules } from '../../formats/rules.ts';
 import { weaveAt } from '../../show/weave.ts';
-import { append, blankQuestion, decide, isRefusal, newSitting, openDoors, stageView } from '../../index.ts';
-import type {
-  Actor,
-  AnswerContent,
-  Command,
-  LoggedEvent,
-  Picture,
-  Question,
-  Refusal,
-  Sitting,
-} from '../../index.ts';
+import { append, newSitting } from '../sitting.ts';
+import { blankQuestion } from '../../question/question.ts';
+import { decide } from '../decide/index.ts';
+import { isRefusal } from '../../refusal.ts';
+import { openDoors } from '../openDoors.ts';
+import { stageView } from '../view/stage.ts';
+import type { Actor, LoggedEvent } from '../events.ts';
+import type { AnswerContent } from '../../question/kinds/index.ts';
+import type { Command } from '../command.ts';
+import type { Picture } from '../../media/media.ts';
+import type { Question } from '../../question/question.ts';
+import type { Refusal } from '../../refusal.ts';
+import type { Sitting } from '../state.ts';
 
 export const HOST: Actor = { role: 'host', id: 'host' };
 export const CLOCK: Actor = { role: 'clock', id: '' };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CreditLine } from '@distaff/core';
+import type { CreditLine } from '@distaff/core/question';
 import { useI18n } from 'vue-i18n';
 
 /** Whom to thank, for what, under which terms. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OptionView } from '@distaff/core';
+import type { OptionView } from '@distaff/core/question';
 import { computed } from 'vue';
 import RichText from '../rich/RichText.vue';
 import PictureFrame from './PictureFrame.vue';

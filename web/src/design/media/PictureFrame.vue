@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PictureView } from '@distaff/core';
+import type { PictureView } from '@distaff/core/media';
 import { computed } from 'vue';
 import { pictureUrl } from './mediaUrl.ts';
 

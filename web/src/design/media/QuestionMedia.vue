@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PictureView, Sound, Video } from '@distaff/core';
+import type { PictureView, Sound, Video } from '@distaff/core/media';
 import { useI18n } from 'vue-i18n';
 import PictureFrame from './PictureFrame.vue';
 import SoundPlayer from './SoundPlayer.vue';

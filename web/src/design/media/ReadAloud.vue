@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PublicQuestion } from '@distaff/core';
+import type { PublicQuestion } from '@distaff/core/sitting';
 import { mdiAccountVoice, mdiStop } from '@mdi/js';
 import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Sound } from '@distaff/core';
+import type { Sound } from '@distaff/core/media';
 import { mdiPlay, mdiStop, mdiVolumeHigh } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';

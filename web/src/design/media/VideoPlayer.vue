@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isVideoFile, type Video } from '@distaff/core';
+import { isVideoFile, type Video } from '@distaff/core/media';
 import { mdiOpenInNew } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,4 +1,4 @@
-import { isOfShelf } from '@distaff/core';
+import { isOfShelf } from '@distaff/core/media';
 
 /** Files of a package that is being brought in: not on the server yet, shown from memory. */
 export const localFiles = new Map<string, string>();

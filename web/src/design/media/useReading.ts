@@ -1,4 +1,6 @@
-import { plainText, wordsOfOption, type PublicQuestion } from '@distaff/core';
+import { plainText } from '@distaff/core/text';
+import { wordsOfOption } from '@distaff/core/question';
+import type { PublicQuestion } from '@distaff/core/sitting';
 import { computed, onBeforeUnmount, ref, type Ref } from 'vue';
 
 /** What there is to read out of a question: the prompt, and what may be chosen. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Control } from '@distaff/core';
+import type { Control } from '@distaff/core/question';
 import RichText from './RichText.vue';
 
 /**

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isPlain } from '@distaff/core';
+import { isPlain } from '@distaff/core/text';
 import { computed, shallowRef, watchEffect } from 'vue';
 
 /**

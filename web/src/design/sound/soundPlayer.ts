@@ -1,4 +1,4 @@
-import type { SoundName, SoundView } from '@distaff/core';
+import type { SoundName, SoundView } from '@distaff/core/show';
 import type { Howl } from 'howler';
 import { fileUrl } from '../media/mediaUrl.ts';
 

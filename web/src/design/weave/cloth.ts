@@ -1,4 +1,5 @@
-import type { ClothRow, Weave } from '@distaff/core';
+import type { ClothRow } from '@distaff/core/formats';
+import type { Weave } from '@distaff/core/show';
 import { palette } from '../tokens.ts';
 import { patternDef } from './tile.ts';
 

@@ -1,4 +1,4 @@
-import type { Weave } from '@distaff/core';
+import type { Weave } from '@distaff/core/show';
 import { dyeColours } from '../tokens.ts';
 
 /** A pattern: the side of its square tile, and what the second thread draws on the first (`c` is its colour). */

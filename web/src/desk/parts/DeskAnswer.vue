@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Control, DeskResponse } from '@distaff/core';
+import type { Control } from '@distaff/core/question';
+import type { DeskResponse } from '@distaff/core/sitting';
 import { mdiEyeOffOutline, mdiProjectorScreenOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

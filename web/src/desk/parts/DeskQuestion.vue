@@ -10,7 +10,7 @@ import {
   mdiRewind5,
   mdiTimerOffOutline,
 } from '@mdi/js';
-import type { DeskResponse } from '@distaff/core';
+import type { DeskResponse } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TeamView } from '@distaff/core';
+import type { TeamView } from '@distaff/core/sitting';
 import { mdiPencilPlusOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { cutsFor, expectedEnd } from '@distaff/core';
+import { cutsFor } from '@distaff/core/show';
+import { expectedEnd } from '@distaff/core/sitting';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import { computed } from 'vue';
-import type { FormatName } from '@distaff/core';
+import type { FormatName } from '@distaff/core/formats';
 import { useFormat } from '../../design/useFormat.ts';
 import { useRoundTitle } from '../../design/useRoundTitle.ts';
 import { useSitting } from '../../live/sitting.ts';

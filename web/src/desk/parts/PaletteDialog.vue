@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { foldText } from '@distaff/core';
+import { foldText } from '@distaff/core/text';
 import { useI18n } from 'vue-i18n';
 import { keyName, type Action } from '../actions.ts';
 import { useDesk } from '../useDesk.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RehearsalWish } from '@distaff/core';
+import type { RehearsalWish } from '@distaff/core/rehearsal';
 import { mdiFastForward, mdiHandBackRightOutline, mdiPlay } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { Tally, TimeLost } from '@distaff/core';
-import { stages, plainText } from '@distaff/core';
+import type { Tally, TimeLost } from '@distaff/core/rehearsal';
+import { stages } from '@distaff/core/rehearsal';
+import { plainText } from '@distaff/core/text';
 import { mdiAlertOutline, mdiCheck } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

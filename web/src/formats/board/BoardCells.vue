@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { BoardView, Weave } from '@distaff/core';
+import type { BoardView } from '@distaff/core/formats';
+import type { Weave } from '@distaff/core/show';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';

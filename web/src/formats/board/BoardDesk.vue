@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BoardView } from '@distaff/core';
+import type { BoardView } from '@distaff/core/formats';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { DeskPart } from '../parts.ts';

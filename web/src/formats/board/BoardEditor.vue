@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { cellId, MAX_CATEGORIES, MAX_VALUES, oneLine, swapCells } from '@distaff/core';
+import { cellId, MAX_CATEGORIES, MAX_VALUES, swapCells } from '@distaff/core/formats';
+import { oneLine } from '@distaff/core/text';
 import { mdiClose, mdiDragHorizontal, mdiDragVertical, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { BoardView } from '@distaff/core';
+import type { BoardView } from '@distaff/core/formats';
 import { useI18n } from 'vue-i18n';
 import type { StagePart } from '../parts.ts';
 import BoardCells from './BoardCells.vue';

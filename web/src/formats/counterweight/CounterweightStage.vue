@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CounterweightView } from '@distaff/core';
+import type { CounterweightView } from '@distaff/core/formats';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { StagePart } from '../parts.ts';

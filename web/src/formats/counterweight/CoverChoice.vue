@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { CounterweightView, TeamView } from '@distaff/core';
+import type { CounterweightView } from '@distaff/core/formats';
+import type { TeamView } from '@distaff/core/sitting';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CoverGrid from './CoverGrid.vue';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { balancedValues, MOST_COVERS, seeded, type RoundOf } from '@distaff/core';
+import { balancedValues, MOST_COVERS } from '@distaff/core/formats';
+import { seeded } from '@distaff/core/random';
+import type { RoundOf } from '@distaff/core/show';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { InterludeView } from '@distaff/core';
+import type { InterludeView } from '@distaff/core/formats';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import RichText from '../../design/rich/RichText.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { explainRound, formatOf, interludes, type RoundOf } from '@distaff/core';
+import { explainRound, type RoundOf } from '@distaff/core/show';
+import { formatOf, interludes } from '@distaff/core/formats';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useHowTo } from '../../design/useHowTo.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { InterludeView } from '@distaff/core';
+import type { InterludeView } from '@distaff/core/formats';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CreditList from '../../design/media/CreditList.vue';

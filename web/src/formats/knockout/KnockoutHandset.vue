@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { KnockoutView } from '@distaff/core';
+import type { KnockoutView } from '@distaff/core/formats';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ListHandset from '../list/ListHandset.vue';

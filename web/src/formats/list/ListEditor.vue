@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { formatOf, lacksOf, MAX_ITEMS, plainText, remarksBeside } from '@distaff/core';
+import { formatOf, MAX_ITEMS } from '@distaff/core/formats';
+import { lacksOf } from '@distaff/core/question';
+import { plainText } from '@distaff/core/text';
+import { remarksBeside } from '@distaff/core/review';
 import { mdiAlertOutline, mdiCommentAlertOutline, mdiDragVertical, mdiMagnify, mdiPlus } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';

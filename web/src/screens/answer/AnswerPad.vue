@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { AnswerView, PublicQuestion } from '@distaff/core';
+import type { AnswerView } from '@distaff/core/question';
+import type { PublicQuestion } from '@distaff/core/sitting';
 import { mdiArrowDown } from '@mdi/js';
 import { useElementVisibility } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref } from 'vue';

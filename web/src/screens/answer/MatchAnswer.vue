@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { wordsOfOption, type OptionView } from '@distaff/core';
+import { wordsOfOption, type OptionView } from '@distaff/core/question';
 import { computed, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';

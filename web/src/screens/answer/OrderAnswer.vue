@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OptionView } from '@distaff/core';
+import type { OptionView } from '@distaff/core/question';
 import { mdiDragHorizontalVariant } from '@mdi/js';
 import { computed, nextTick, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OptionView } from '@distaff/core';
+import type { OptionView } from '@distaff/core/question';
 import { mdiCheckBold } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OptionView, QuestionForHost } from '@distaff/core';
+import type { OptionView, QuestionForHost } from '@distaff/core/question';
 import { computed } from 'vue';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DeskView } from '@distaff/core';
+import type { DeskView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import RichText from '../../design/rich/RichText.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PublicView, SeatView } from '@distaff/core';
+import type { PublicView, SeatView } from '@distaff/core/sitting';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';

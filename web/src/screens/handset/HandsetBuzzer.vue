@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PublicQuestion, SeatView } from '@distaff/core';
+import type { PublicQuestion, SeatView } from '@distaff/core/sitting';
 import { mdiGestureTap } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

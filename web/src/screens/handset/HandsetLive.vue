@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { plainText, type PublicQuestion, type SeatView } from '@distaff/core';
+import { plainText } from '@distaff/core/text';
+import type { PublicQuestion, SeatView } from '@distaff/core/sitting';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';

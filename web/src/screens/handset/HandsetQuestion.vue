@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PublicQuestion, PublicView, SeatView } from '@distaff/core';
+import type { PublicQuestion, PublicView, SeatView } from '@distaff/core/sitting';
 import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterAt, type Lettered } from '../../design/letters.ts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PublicView, SeatView } from '@distaff/core';
+import type { PublicView, SeatView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import { useFormat } from '../../design/useFormat.ts';

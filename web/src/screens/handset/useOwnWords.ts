@@ -1,4 +1,4 @@
-import type { PublicView } from '@distaff/core';
+import type { PublicView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import type { handset } from '../../words/en/handset.ts';
 

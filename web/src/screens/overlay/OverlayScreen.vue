@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PublicView } from '@distaff/core';
+import type { PublicView } from '@distaff/core/sitting';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Devices, PublicQuestion, TeamView } from '@distaff/core';
+import type { Devices } from '@distaff/core/show';
+import type { PublicQuestion, TeamView } from '@distaff/core/sitting';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { StageView } from '@distaff/core';
+import type { StageView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import ClothGrid from '../../design/ClothGrid.vue';
 import CreditList from '../../design/media/CreditList.vue';

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Devices, PublicQuestion, TeamView } from '@distaff/core';
+import type { Devices } from '@distaff/core/show';
+import type { PublicQuestion, TeamView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';

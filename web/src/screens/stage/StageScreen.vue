@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { StageView } from '@distaff/core';
+import type { StageView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import { groundPicture, lookStyle } from '../../design/lookStyle.ts';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TeamView } from '@distaff/core';
+import type { TeamView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import StandingBars from '../../design/StandingBars.vue';
 import { usePages } from '../../design/usePages.ts';

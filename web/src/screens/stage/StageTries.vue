@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PublicQuestion, TeamView } from '@distaff/core';
+import type { PublicQuestion, TeamView } from '@distaff/core/sitting';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import GivenAnswer from '../../design/rich/GivenAnswer.vue';

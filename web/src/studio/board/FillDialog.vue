@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { emptyCells, type Selection } from '@distaff/core';
+import { emptyCells } from '@distaff/core/formats';
+import type { Selection } from '@distaff/core/library';
 import { computed, onMounted, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import DialogFrame from '../../design/DialogFrame.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { cellId, plainText, swapCells } from '@distaff/core';
+import { cellId, swapCells } from '@distaff/core/formats';
+import { plainText } from '@distaff/core/text';
 import { mdiSwapHorizontal } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

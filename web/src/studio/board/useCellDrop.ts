@@ -1,4 +1,4 @@
-import { swapCells } from '@distaff/core';
+import { swapCells } from '@distaff/core/formats';
 import { ref } from 'vue';
 import { server } from '../../api/server.ts';
 import { useEditor } from '../editor.ts';

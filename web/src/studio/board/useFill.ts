@@ -1,12 +1,6 @@
-import {
-  arrangeByDifficulty,
-  byDifficulty,
-  emptyCells,
-  suggestWorths,
-  TELLING,
-  type Question,
-  type Selection,
-} from '@distaff/core';
+import { arrangeByDifficulty, emptyCells, suggestWorths } from '@distaff/core/formats';
+import { byDifficulty, TELLING, type Selection } from '@distaff/core/library';
+import type { Question } from '@distaff/core/question';
 import { ref } from 'vue';
 import { server } from '../../api/server.ts';
 import { useEditor } from '../editor.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { lacksOf, plainText, type Question } from '@distaff/core';
+import { lacksOf, type Question } from '@distaff/core/question';
+import { plainText } from '@distaff/core/text';
 import { mdiAlertOutline, mdiCheck } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,4 +1,4 @@
-import { filesOf, lacksOf, placeFiles, withoutFiles, type Question } from '@distaff/core';
+import { filesOf, lacksOf, placeFiles, withoutFiles, type Question } from '@distaff/core/question';
 import { mendRow, type Columns, type ImportProblem, type ImportRow } from '@distaff/core/interchange';
 import { proxy, wrap, type Remote } from 'comlink';
 import { nanoid } from 'nanoid';

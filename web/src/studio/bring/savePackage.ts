@@ -1,4 +1,5 @@
-import { isOfShelf, mediaOf, type Picture, type Question, type Sound, type Video } from '@distaff/core';
+import { isOfShelf, type Picture, type Sound, type Video } from '@distaff/core/media';
+import { mediaOf, type Question } from '@distaff/core/question';
 import {
   neededFiles,
   readSetFile,

@@ -26,7 +26,7 @@ import {
   type Table,
   type TableTrouble,
 } from '@distaff/core/interchange';
-import type { QuestionSet } from '@distaff/core';
+import type { QuestionSet } from '@distaff/core/library';
 import { expose } from 'comlink';
 import { nanoid } from 'nanoid';
 import type { BookSheet } from './xlsx.ts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { ShowFinding } from '@distaff/core';
-import { plainText } from '@distaff/core';
+import type { ShowFinding } from '@distaff/core/show';
+import { plainText } from '@distaff/core/text';
 import { mdiAlertOctagonOutline, mdiAlertOutline, mdiInformationOutline } from '@mdi/js';
 import { nextTick, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

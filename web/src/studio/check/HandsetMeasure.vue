@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { previewSeat, previewStage, showAround, type Question, type SeatView } from '@distaff/core';
+import { previewSeat, previewStage, showAround } from '@distaff/core/preview';
+import type { Question } from '@distaff/core/question';
+import type { SeatView } from '@distaff/core/sitting';
 import { nextTick, ref, shallowRef } from 'vue';
 import HandsetScreen from '../../screens/handset/HandsetScreen.vue';
 

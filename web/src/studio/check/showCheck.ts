@@ -1,4 +1,6 @@
-import { checkShow, lacksOf, type CheckFacts, type Question, type Remark } from '@distaff/core';
+import { checkShow, type CheckFacts } from '@distaff/core/show';
+import { lacksOf, type Question } from '@distaff/core/question';
+import type { Remark } from '@distaff/core/review';
 import { defineStore } from 'pinia';
 import { computed, reactive, ref, shallowRef, toRaw, watch } from 'vue';
 import { server } from '../../api/server.ts';

@@ -1,4 +1,4 @@
-import type { ShowFinding } from '@distaff/core';
+import type { ShowFinding } from '@distaff/core/show';
 import type { EditorTab } from '../editor.ts';
 
 /** Rules of a round mend these; the others are mended where its questions are. */

@@ -9,8 +9,8 @@ import {
   themes,
   type Colours,
   type Look,
-  type Picture,
-} from '@distaff/core';
+} from '@distaff/core/show';
+import type { Picture } from '@distaff/core/media';
 import { mdiAlertOutline, mdiCheck } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,15 +1,6 @@
 <script setup lang="ts">
-import {
-  defaultLevel,
-  loops,
-  soundNames,
-  soundView,
-  type Picture,
-  type Sound,
-  type SoundName,
-  type Sounds,
-  type Video,
-} from '@distaff/core';
+import { defaultLevel, loops, soundNames, soundView, type SoundName, type Sounds } from '@distaff/core/show';
+import type { Picture, Sound, Video } from '@distaff/core/media';
 import { mdiPlay, mdiRestore, mdiStop } from '@mdi/js';
 import { computed, onUnmounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

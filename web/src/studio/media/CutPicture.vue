@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Cut, Picture } from '@distaff/core';
+import type { Cut, Picture } from '@distaff/core/media';
 import { computed, ref } from 'vue';
 import { Cropper } from 'vue-advanced-cropper';
 import 'vue-advanced-cropper/dist/style.css';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Picture } from '@distaff/core';
+import type { Picture } from '@distaff/core/media';
 import { useI18n } from 'vue-i18n';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
 

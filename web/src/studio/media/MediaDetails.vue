@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { isOfShelf, oneLine, type Cut, type Picture, type Sound, type Video } from '@distaff/core';
+import { isOfShelf, type Cut, type Picture, type Sound, type Video } from '@distaff/core/media';
+import { oneLine } from '@distaff/core/text';
 import { mdiCrop, mdiSwapHorizontal } from '@mdi/js';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

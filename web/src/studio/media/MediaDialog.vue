@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Picture, Sound, Video } from '@distaff/core';
+import type { Picture, Sound, Video } from '@distaff/core/media';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { StoredMedia } from '../../api/server.ts';

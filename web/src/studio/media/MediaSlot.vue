@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Picture, Sound, Video } from '@distaff/core';
+import type { Picture, Sound, Video } from '@distaff/core/media';
 import { mdiImagePlusOutline, mdiVideoPlusOutline, mdiVolumePlus } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { foldText } from '@distaff/core';
+import { foldText } from '@distaff/core/text';
 import { mdiMagnify } from '@mdi/js';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

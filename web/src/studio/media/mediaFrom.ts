@@ -1,4 +1,4 @@
-import type { Picture, Sound, Video } from '@distaff/core';
+import type { Picture, Sound, Video } from '@distaff/core/media';
 import type { StoredMedia } from '../../api/server.ts';
 
 /** What a question keeps of a file of the library. */

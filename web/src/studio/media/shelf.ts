@@ -1,4 +1,4 @@
-import type { Picture } from '@distaff/core';
+import type { Picture } from '@distaff/core/media';
 
 /** A drawing that ships with the application. */
 export interface ShelfDrawing {

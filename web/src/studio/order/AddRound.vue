@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { formats, MAX_ROUNDS, type FormatName } from '@distaff/core';
+import { formats, type FormatName } from '@distaff/core/formats';
+import { MAX_ROUNDS } from '@distaff/core/show';
 import { mdiPlus } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';

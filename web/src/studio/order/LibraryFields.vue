@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { repeats, type Selection } from '@distaff/core';
+import { repeats, type Selection } from '@distaff/core/library';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
 import { useBank } from '../questions/bank.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Round } from '@distaff/core';
+import type { Round } from '@distaff/core/show';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';

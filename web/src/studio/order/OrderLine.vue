@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { explainRound, formatOf, hasList, plainText, questionsIn, type Round } from '@distaff/core';
+import { explainRound, hasList, questionsIn, type Round } from '@distaff/core/show';
+import { formatOf } from '@distaff/core/formats';
+import { plainText } from '@distaff/core/text';
 import {
   mdiAlertOutline,
   mdiChevronDown,

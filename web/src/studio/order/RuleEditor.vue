@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { blankSelection, difficulties, kindNames, MOST_SELECTED } from '@distaff/core';
+import { blankSelection, MOST_SELECTED } from '@distaff/core/library';
+import { difficulties, kindNames } from '@distaff/core/question';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { TakenQuestions } from '../../api/server.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { setUpFor, situations, type Situation } from '@distaff/core';
+import { setUpFor, situations, type Situation } from '@distaff/core/show';
 import { mdiTuneVariant } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,4 +1,5 @@
-import { cutsFor, fewerFor, questionsIn, type Span } from '@distaff/core';
+import { cutsFor, fewerFor, questionsIn } from '@distaff/core/show';
+import type { Span } from '@distaff/core/time';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';

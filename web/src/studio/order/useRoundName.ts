@@ -1,4 +1,4 @@
-import type { Round } from '@distaff/core';
+import type { Round } from '@distaff/core/show';
 import { useRoundTitle } from '../../design/useRoundTitle.ts';
 
 /** What people call a round of the show that is written. */

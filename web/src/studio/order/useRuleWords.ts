@@ -1,4 +1,4 @@
-import type { Selection } from '@distaff/core';
+import type { Selection } from '@distaff/core/library';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useBank } from '../questions/bank.ts';

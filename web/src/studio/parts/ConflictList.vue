@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Conflict } from '@distaff/core';
+import type { Conflict } from '@distaff/core/document';
 import { useI18n } from 'vue-i18n';
 
 /** Places that two people changed differently: a person decides, nothing is overwritten in silence. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { combinations } from '@distaff/core';
+import { combinations } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { intoTeams } from '@distaff/core';
+import { intoTeams } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useAccount } from '../account.ts';

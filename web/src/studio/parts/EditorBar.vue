@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ShowFinding } from '@distaff/core';
+import type { ShowFinding } from '@distaff/core/show';
 import { mdiAccountMultipleOutline, mdiAlertOutline, mdiCheck, mdiDoorOpen } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -5,9 +5,9 @@ import {
   previewStage,
   previewSteps,
   type PreviewStep,
-  type Question,
-  type Show,
-} from '@distaff/core';
+} from '@distaff/core/preview';
+import type { Question } from '@distaff/core/question';
+import type { Show } from '@distaff/core/show';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

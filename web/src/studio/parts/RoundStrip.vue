@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Round } from '@distaff/core';
+import type { Round } from '@distaff/core/show';
 import { mdiDeleteOutline } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';

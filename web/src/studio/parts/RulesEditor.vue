@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { brought, floors, formatOf, formats, rulesView, turnOrders } from '@distaff/core';
+import { brought, floors, formatOf, formats, turnOrders } from '@distaff/core/formats';
+import { rulesView } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRules } from '../../design/useRules.ts';

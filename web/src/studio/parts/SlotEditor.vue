@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lacksOf, type Question } from '@distaff/core';
+import { lacksOf, type Question } from '@distaff/core/question';
 import { mdiBookPlusOutline, mdiDeleteOutline, mdiMagnify, mdiPencilPlusOutline, mdiPlus } from '@mdi/js';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

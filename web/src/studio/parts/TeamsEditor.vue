@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MAX_TEAMS, MIN_TEAMS, newTeam, type Team } from '@distaff/core';
+import { MAX_TEAMS, MIN_TEAMS, newTeam, type Team } from '@distaff/core/show';
 import { mdiClose, mdiDragVertical, mdiPlus } from '@mdi/js';
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { patterns, weaveAt, type Weave } from '@distaff/core';
+import { patterns, weaveAt, type Weave } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { weaveBackground } from '../../design/weave/tile.ts';

@@ -1,4 +1,5 @@
-import { lacksOf, remarksBeside } from '@distaff/core';
+import { lacksOf } from '@distaff/core/question';
+import { remarksBeside } from '@distaff/core/review';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../editor.ts';

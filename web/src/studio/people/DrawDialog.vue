@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { drawTeams, MAX_TEAMS, MIN_TEAMS, newTeam, type Draw, type Team } from '@distaff/core';
+import { drawTeams, MAX_TEAMS, MIN_TEAMS, newTeam, type Draw, type Team } from '@distaff/core/show';
 import { mdiDiceMultipleOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MAX_MEMBERS, type Team } from '@distaff/core';
+import { MAX_MEMBERS, type Team } from '@distaff/core/show';
 import { mdiAccountMultipleOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MIN_TEAMS, type Team } from '@distaff/core';
+import { MIN_TEAMS, type Team } from '@distaff/core/show';
 import {
   decode,
   readTable,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { defaultWordRules, type WordRules } from '@distaff/core';
+import { defaultWordRules, type WordRules } from '@distaff/core/show';
 import ISO6391 from 'iso-639-1';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import { plainText } from '@distaff/core/text';
 import {
-  plainText,
   previewDesk,
   previewSeat,
   previewStage,
   previewSteps,
   type PreviewStep,
-} from '@distaff/core';
+} from '@distaff/core/preview';
 import { mdiChevronLeft, mdiChevronRight, mdiMonitorDashboard } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,4 +1,4 @@
-import { formatOf } from '@distaff/core';
+import { formatOf } from '@distaff/core/formats';
 import { computed } from 'vue';
 import { useEditor } from '../editor.ts';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PrintedQuestion } from '@distaff/core';
+import type { PrintedQuestion } from '@distaff/core/library';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
 import OptionContent from '../../design/media/OptionContent.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readNumber } from '@distaff/core';
+import { readNumber } from '@distaff/core/text';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 

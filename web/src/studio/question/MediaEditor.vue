@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { plainText, type Picture, type Question, type Sound, type Video } from '@distaff/core';
+import { plainText } from '@distaff/core/text';
+import type { Picture, Sound, Video } from '@distaff/core/media';
+import type { Question } from '@distaff/core/question';
 import { mdiAccountVoice } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { difficulties, MAX_TAGS, type Question } from '@distaff/core';
+import { difficulties, MAX_TAGS, type Question } from '@distaff/core/question';
 import ISO6391 from 'iso-639-1';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -3,13 +3,11 @@ import {
   convert,
   kindNames,
   lacksOf,
-  mend,
-  remarksBeside,
   type AnswerContent,
   type KindName,
-  type MendName,
   type Question,
-} from '@distaff/core';
+} from '@distaff/core/question';
+import { mend, remarksBeside, type MendName } from '@distaff/core/review';
 import { mdiAlertOutline, mdiCheck } from '@mdi/js';
 import { nanoid } from 'nanoid';
 import { computed, ref } from 'vue';

@@ -1,4 +1,4 @@
-import type { KindName } from '@distaff/core';
+import type { KindName } from '@distaff/core/question';
 import {
   mdiCardTextOutline,
   mdiCheckboxMultipleMarkedOutline,

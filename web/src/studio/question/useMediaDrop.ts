@@ -1,4 +1,4 @@
-import { pictured, type Question } from '@distaff/core';
+import { pictured, type Question } from '@distaff/core/question';
 import { ref, type Ref } from 'vue';
 import type { StoredMedia } from '../../api/server.ts';
 import { pictureFrom, soundFrom, videoFrom } from '../media/mediaFrom.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { difficulties, type BulkChange } from '@distaff/core';
+import { difficulties } from '@distaff/core/question';
+import type { BulkChange } from '@distaff/core/library';
 import { mdiDeleteOutline, mdiFolderMoveOutline, mdiTuneVariant } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

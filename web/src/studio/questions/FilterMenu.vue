@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { difficulties, kindNames, questionStates } from '@distaff/core';
+import { difficulties, kindNames } from '@distaff/core/question';
+import { questionStates } from '@distaff/core/library';
 import { mdiFilterVariant } from '@mdi/js';
 import ISO6391 from 'iso-639-1';
 import { computed } from 'vue';

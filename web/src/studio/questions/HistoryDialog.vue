@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { Question } from '@distaff/core';
-import { kindOf, plainText } from '@distaff/core';
+import type { Question } from '@distaff/core/question';
+import { kindOf } from '@distaff/core/question';
+import { plainText } from '@distaff/core/text';
 import { ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server, type QuestionVersion } from '../../api/server.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Question } from '@distaff/core';
+import type { Question } from '@distaff/core/question';
 import { mdiMagnify } from '@mdi/js';
 import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

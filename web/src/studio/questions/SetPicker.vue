@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { hasRight, type Right } from '@distaff/core';
+import { hasRight, type Right } from '@distaff/core/library';
 import {
   mdiAccountMultipleOutline,
   mdiAccountMultiplePlusOutline,

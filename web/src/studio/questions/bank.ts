@@ -1,11 +1,5 @@
-import {
-  blankQuestion,
-  hasRight,
-  kindOf,
-  type BulkChange,
-  type Question,
-  type QuestionSet,
-} from '@distaff/core';
+import { blankQuestion, kindOf, type Question } from '@distaff/core/question';
+import { hasRight, type BulkChange, type QuestionSet } from '@distaff/core/library';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { computed, reactive, ref, shallowRef } from 'vue';

@@ -1,4 +1,7 @@
-import { changesBetween, lacksOf, lastingRemarks, plainText, type Question } from '@distaff/core';
+import { changesBetween } from '@distaff/core/document';
+import { lacksOf, type Question } from '@distaff/core/question';
+import { lastingRemarks } from '@distaff/core/review';
+import { plainText } from '@distaff/core/text';
 import { defineStore } from 'pinia';
 import { ref, watch } from 'vue';
 import { server, type StoredQuestion } from '../../api/server.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MendName, Remark } from '@distaff/core';
+import type { MendName, Remark } from '@distaff/core/review';
 import { mdiAlertOctagonOutline, mdiAlertOutline, mdiInformationOutline } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { useRemark } from './useRemark.ts';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { previewStage, showAround, type Question, type Remark } from '@distaff/core';
+import { previewStage, showAround } from '@distaff/core/preview';
+import type { Question } from '@distaff/core/question';
+import type { Remark } from '@distaff/core/review';
 import { nextTick, ref, shallowRef } from 'vue';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
 import StageScreen from '../../screens/stage/StageScreen.vue';

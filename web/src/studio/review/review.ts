@@ -1,14 +1,14 @@
+import { hasRight } from '@distaff/core/library';
 import {
-  hasRight,
   mend,
   reviewQuestion,
   reviewSet,
   spreadKeys,
   type MendName,
   type NearDuplicate,
-  type Question,
   type Remark,
-} from '@distaff/core';
+} from '@distaff/core/review';
+import type { Question } from '@distaff/core/question';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, triggerRef } from 'vue';
 import { ApiError } from '../../api/client.ts';

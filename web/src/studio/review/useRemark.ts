@@ -1,4 +1,4 @@
-import type { Remark } from '@distaff/core';
+import type { Remark } from '@distaff/core/review';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { givenRoles, type GivenRole } from '@distaff/core';
+import { givenRoles, type GivenRole } from '@distaff/core/library';
 import { mdiClose } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { questionForHost, type Question } from '@distaff/core';
+import { questionForHost, type Question } from '@distaff/core/question';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';

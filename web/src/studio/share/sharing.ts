@@ -1,4 +1,4 @@
-import type { GivenRole } from '@distaff/core';
+import type { GivenRole } from '@distaff/core/library';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import { server, type SharedRef, type Sharing } from '../../api/server.ts';

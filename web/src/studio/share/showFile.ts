@@ -1,4 +1,5 @@
-import { filesOfShow, mediaOfShow, placeShowFiles, type PlacedFile } from '@distaff/core';
+import { filesOfShow, mediaOfShow, placeShowFiles } from '@distaff/core/show';
+import type { PlacedFile } from '@distaff/core/question';
 import type { MediaFile } from '@distaff/core/interchange';
 import { transfer, wrap, type Remote } from 'comlink';
 import { server } from '../../api/server.ts';

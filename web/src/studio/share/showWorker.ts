@@ -1,4 +1,4 @@
-import type { Show } from '@distaff/core';
+import type { Show } from '@distaff/core/show';
 import {
   readArchive,
   readShowPackage,

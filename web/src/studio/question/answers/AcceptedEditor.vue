@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MAX_ACCEPTED, type ContentOf } from '@distaff/core';
+import { MAX_ACCEPTED, type ContentOf } from '@distaff/core/question';
 import { mdiClose, mdiPlus } from '@mdi/js';
 import { nextTick, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ContentOf } from '@distaff/core';
+import type { ContentOf } from '@distaff/core/question';
 import { mdiClose, mdiPlus } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import DecimalField from '../DecimalField.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { MAX_OPTIONS, MIN_OPTIONS, type ContentOf, type Pair, type Picture } from '@distaff/core';
+import { MAX_OPTIONS, MIN_OPTIONS, type ContentOf, type Pair } from '@distaff/core/question';
+import type { Picture } from '@distaff/core/media';
 import { mdiClose, mdiDragVertical, mdiPlus } from '@mdi/js';
 import { nanoid } from 'nanoid';
 import { computed, nextTick, ref } from 'vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ContentOf } from '@distaff/core';
+import type { ContentOf } from '@distaff/core/question';
 import { useI18n } from 'vue-i18n';
 
 /** True or false, under their own names. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { matchText, type ContentOf } from '@distaff/core';
+import { matchText } from '@distaff/core/text';
+import type { ContentOf } from '@distaff/core/question';
 import { mdiCheckBold, mdiCloseThick } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

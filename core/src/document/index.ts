@@ -1,0 +1,4 @@
+/** Documents compared and changes put together. */
+export { Change, changesBetween, putAt, withChanges } from './changes.ts';
+export { type Conflict, mergeChanges } from './merge.ts';
+export { same } from './same.ts';

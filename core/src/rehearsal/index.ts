@@ -1,0 +1,11 @@
+/** A show played by stand-ins, and the tally that counts it anew on paper. */
+export type { Move, Rehearsal } from './move.ts';
+export { type PacedClock, atRate, pacedClock, virtualAt } from './pacedClock.ts';
+export { playThrough } from './playThrough.ts';
+export { movesAfter, rehearse, situationOf } from './rehearsal.ts';
+export { Room, type StandIn, connections, skills, speeds, usualRoom } from './room.ts';
+export { Schedule } from './schedule.ts';
+export { isGone } from './standInMoves.ts';
+export { type Tally, tally } from './tally.ts';
+export { type TimeLost, stages, timeLost } from './timeLost.ts';
+export { type RehearsalTold, RehearsalWish } from './wish.ts';
