@@ -15,6 +15,7 @@ const shared = {
     ],
   },
   testEnvironment: 'node',
+  setupFiles: ['<rootDir>/core/src/document/test/guard.ts'],
 };
 
 export default {

@@ -31,6 +31,7 @@ run(async () => {
     DISTAFF_DATA_DIR: dataDir,
     PORT: String(behind),
     HOST: '127.0.0.1',
+    DISTAFF_GUARD: 'on',
     PUBLIC_URL: `http://localhost:${port}`,
   };
   const server = new ServerProcess(env, path.join(dataDir, 'server.log'));

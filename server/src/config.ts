@@ -40,6 +40,8 @@ const Environment = v.object({
   DATABASE_URL: v.optional(address('DATABASE_URL', ['mariadb:', 'mysql:'])),
   /** The address that people use, where a proxy stands in front. */
   PUBLIC_URL: v.optional(address('PUBLIC_URL', ['http:', 'https:'])),
+  /** Whoever changes a state that was only handed out fails: for development and tests, since it costs time. */
+  DISTAFF_GUARD: v.optional(v.picklist(['on', 'off'], 'DISTAFF_GUARD must be on or off.'), 'off'),
   LOG_LEVEL: v.optional(
     v.picklist(
       ['trace', 'debug', 'info', 'warn', 'error', 'silent'],
@@ -56,6 +58,7 @@ export interface Config {
   databaseUrl: string | null;
   publicUrl: string | null;
   logLevel: string;
+  guard: boolean;
   webDir: string;
   setsDir: string;
 }
@@ -81,6 +84,7 @@ export function readConfig(
       databaseUrl: output.DATABASE_URL ?? null,
       publicUrl: output.PUBLIC_URL?.replace(/\/+$/, '') ?? null,
       logLevel: output.LOG_LEVEL,
+      guard: output.DISTAFF_GUARD === 'on',
       webDir: WEB_DIR,
       setsDir: SETS_DIR,
     },

@@ -1,6 +1,7 @@
 import { randomInt } from 'node:crypto';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { guardHandedOut } from '@distaff/core/document';
 import { Server } from 'socket.io';
 import type { LiveServer } from './live/io.ts';
 import { playersAddress } from './address.ts';
@@ -58,6 +59,7 @@ export interface Running {
  * @throws Error with a sentence where the port is taken or the database cannot be used.
  */
 export async function start(config: Config & { databaseUrl: string }, log: Log): Promise<Running> {
+  guardHandedOut(config.guard);
   const database = openDatabase(config.databaseUrl);
   defineModels(database);
   const migrated = await migrate(database);

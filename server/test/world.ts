@@ -38,6 +38,7 @@ export class World {
         databaseUrl: process.env.TEST_DATABASE_URL!,
         publicUrl,
         logLevel: 'silent',
+        guard: true,
         webDir: 'web/dist',
         setsDir: 'demo/sets',
       },

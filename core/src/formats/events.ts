@@ -43,7 +43,8 @@ const event = <T extends string, E extends v.ObjectEntries>(type: T, entries: E)
 
 /**
  * What happens in a round, without when and by whom; a format is told of all of it. Each is a schema, since
- * logs are read, not believed. What is optional was not said by logs of earlier versions, or is not always so.
+ * logs are read, not believed (`sitting/log/`). What is optional is not always so; `dealt`, `brings`, and `play` of what
+ * is in play were not said by the earliest logs, and cannot be made up for them.
  */
 export const roundDrafts = [
   /** `dealt` is what chance decided for the format; `brings` what the round counts for the show at its end. */
@@ -65,7 +66,7 @@ export const roundDrafts = [
     question: text,
     points: number,
     floor: v.nullable(text),
-    mode: v.optional(Floor),
+    mode: Floor,
   }),
   /** `seed` where each handset lays its options out in an order of its own. */
   event('posed', { order: v.array(number), seed: v.optional(text) }),
@@ -79,7 +80,7 @@ export const roundDrafts = [
     seat: text,
     team: text,
     answer: v.record(text, v.unknown()),
-    who: v.optional(text),
+    who: text,
     held: v.optional(flag),
   }),
   /** An answer that was held back may be shown. */
@@ -113,14 +114,14 @@ export const roundDrafts = [
   event('marked', { marks: v.array(v.tuple([text, number])) }),
   /**
    * `share` of the value, between 0 and 1, where the verdict is "part". `who` is the seat whose answer
-   * is meant, else the team's; `play` the question, where it is not the one in play.
+   * is meant, or the team; `play` the question, where it is not the one in play.
    */
   event('ruled', {
     team: text,
     verdict: Verdict,
     share: v.optional(number),
     by: v.picklist(['key', 'host']),
-    who: v.optional(text),
+    who: text,
     play: v.optional(number),
   }),
   event('answersShown', {}),
@@ -134,7 +135,7 @@ export const roundDrafts = [
   event('settled', {
     winner: v.nullable(text),
     play: v.optional(number),
-    results: v.optional(v.nullable(v.array(Result))),
+    results: v.nullable(v.array(Result)),
   }),
   /** A ruling on a question that was settled was changed; the points follow as `scored`. */
   event('resettled', { play: number, winner: v.nullable(text), results: v.nullable(v.array(Result)) }),

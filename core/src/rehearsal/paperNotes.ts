@@ -167,7 +167,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
           round: round!,
           question,
           value: writtenValue(round!, question),
-          mode: event.mode ?? 'turn',
+          mode: event.mode,
           floor: event.floor,
           had: event.floor === null ? [] : [event.floor],
           openedAt: null,
@@ -238,7 +238,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
       case 'ruled': {
         const play = event.play === undefined ? open : played.find((one) => one.seq === event.play);
         if (!play) break;
-        const who = event.who ?? event.team;
+        const { who } = event;
         const share = event.verdict === 'right' ? 1 : event.verdict === 'wrong' ? 0 : (event.share ?? 0.5);
         const before = play.answers.get(who);
         play.answers.set(who, {
@@ -255,10 +255,10 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         if (open) {
           Object.assign(open, {
             settledAt: event.seq,
-            asked: event.results ?? null,
+            asked: event.results,
             members: membersNow(teamOfSeat),
           });
-          loseLives(show, open, lives, event.results ?? null);
+          loseLives(show, open, lives, event.results);
         }
         break;
       case 'left':

@@ -1,3 +1,4 @@
+import { guardHandedOut } from '../document/handedOut.ts';
 import { describe, expect, test } from '@jest/globals';
 import { bookOf } from './view/book.ts';
 import { clothOf } from './view/cloth.ts';
@@ -13,6 +14,9 @@ import type { Devices } from '../show/devices.ts';
 import * as v from 'valibot';
 import { rulesWith } from '../formats/rules.ts';
 import { everyKindShow, HOST, seatActor, Table } from './test/table.ts';
+
+// A thousand of each: what is handed out is watched everywhere else.
+guardHandedOut(false);
 
 const quiz = (
   ids: readonly string[],

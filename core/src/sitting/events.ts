@@ -17,7 +17,7 @@ const sittingDrafts = [
   event('doorsOpened', {
     show: Show,
     code: text,
-    pace: v.optional(v.object({ factor: v.number(), sittings: v.number() })),
+    pace: v.object({ factor: v.number(), sittings: v.number() }),
   }),
   /**
    * `weave` where the player plays for nobody but themselves: then the seat is a team of its own. `asked` is

@@ -1,9 +1,6 @@
 import { foldText } from '../text/fold.ts';
 import { isOfRound } from '../formats/events.ts';
 import { formatOf } from '../formats/index.ts';
-import { defaultDevices } from '../show/devices.ts';
-import { defaultDoors } from '../show/doors.ts';
-import { NO_PACE } from '../show/length/pace.ts';
 import { kindInPlay } from './read/inPlay.ts';
 import { applyToQuestion, newInPlay, ruleOn } from './evolveQuestion.ts';
 import { commandKey, isStep, movesOn, type LoggedEvent } from './events.ts';
@@ -75,14 +72,10 @@ function apply(state: SittingState, event: LoggedEvent): void {
   const question = state.question;
   switch (event.type) {
     case 'doorsOpened':
-      state.show = {
-        ...event.show,
-        devices: event.show.devices ?? defaultDevices,
-        doors: event.show.doors ?? defaultDoors,
-      };
+      state.show = event.show;
       state.teams = state.show.devices.score === 'players' ? [] : [...event.show.teams];
       state.code = event.code;
-      state.pace = event.pace ?? NO_PACE;
+      state.pace = event.pace;
       state.openedAt = event.at;
       return;
     case 'seatTaken': {
@@ -207,7 +200,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       Object.assign(question, {
         step: 'settled',
         winner: event.winner,
-        results: event.results ?? null,
+        results: event.results,
         settledAt: event.seq,
         members: memberCounts(state, question),
       });

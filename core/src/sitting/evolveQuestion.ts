@@ -14,7 +14,7 @@ export function newInPlay(event: LoggedEvent & { type: 'picked' }, begun: number
     pickedAt: event.at,
     points: event.points,
     step: 'picked',
-    mode: event.mode ?? 'turn',
+    mode: event.mode,
     floor: event.floor,
     tried: [],
     order: [],
@@ -67,7 +67,7 @@ const thoughtFor = ({ heldFor, heldSince }: QuestionInPlay, openedAt: number, at
 
 /** Takes a ruling into a question, in play or over; whoever said it aloud gets a response by that. */
 export function ruleOn(question: QuestionInPlay, event: LoggedEvent & { type: 'ruled' }): void {
-  const who = event.who ?? event.team;
+  const { who } = event;
   const share = event.share ?? (event.verdict === 'right' ? 1 : 0);
   const said = { who, team: event.team, seat: null, answer: null, after: null };
   const response = question.byWho.get(who) ?? add(question, said);
@@ -97,17 +97,16 @@ export function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, st
       setClock(question, event.clock, event.at);
       return;
     case 'answered': {
-      const own = event.who ?? (state.show.devices.mode === 'each' && event.seat ? event.seat : event.team);
       // What was tapped before the lock and came after it is as late as the lock.
       const at = Math.min(event.at, question.lockedAt ?? event.at);
       const after = question.openedAt === null ? 0 : thoughtFor(question, question.openedAt, at);
-      const before = question.byWho.get(own);
+      const before = question.byWho.get(event.who);
       const held = event.held ?? false;
-      const { team, answer } = event;
+      const { team, answer, who } = event;
       const seat = event.seat || null;
       if (before) Object.assign(before, { answer, after, seat, held });
       else {
-        const response = add(question, { who: own, team, seat, answer, after }, held);
+        const response = add(question, { who, team, seat, answer, after }, held);
         response.shown = question.step === 'answers';
       }
       return;

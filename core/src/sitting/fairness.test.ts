@@ -1,3 +1,4 @@
+import { guardHandedOut } from '../document/handedOut.ts';
 import { describe, expect, test } from '@jest/globals';
 import { nextStep } from './read/nextStep.ts';
 import { rulesWith } from '../formats/rules.ts';
@@ -6,6 +7,9 @@ import { shuffledOrder } from '../random/shuffle.ts';
 import type { Random } from '../random/shuffle.ts';
 import { orderFor } from './read/inPlay.ts';
 import { question, sampleShow, seatActor, Table } from './test/table.ts';
+
+// A thousand of each: what is handed out is watched everywhere else.
+guardHandedOut(false);
 
 /** A quiz by buzz, open, with a window long enough for every press to be compared. */
 function openToBuzz(random: Random, mostDelay = 150): Table {

@@ -7,6 +7,8 @@ import { isRefusal } from '../refusal.ts';
 import { largestRemainders, wholePercentages } from '../rank/percentages.ts';
 import { newRound } from '../show/newRound.ts';
 import { publicView } from './view/public.ts';
+import { LOG_VERSION } from './log/lifts.ts';
+import { readLog } from './log/readLog.ts';
 import { replay } from './sitting.ts';
 import { scoreOf } from './ledger.ts';
 import { seatView } from './view/seat.ts';
@@ -186,6 +188,8 @@ test('a score is the sum of its ledger since scores began anew, and replay equal
     fc.property(evening, (one) => {
       const table = playOut(one, () => {});
       const stored = JSON.parse(JSON.stringify(table.sitting.log)) as LoggedEvent[];
+      // Nothing that is written is lost as it is read.
+      expect(readLog([{ version: LOG_VERSION, events: stored }])).toEqual(stored);
       expect(shape(replay(stored))).toBe(shape(table));
       const { ledger, scores, teams } = table.state;
       for (const { id } of teams) expect(scores.get(id) ?? 0).toBe(scoreOf(ledger, id));

@@ -17,3 +17,5 @@ export { type PublicView, type TeamView, handsetView } from './view/public.ts';
 export type { PublicQuestion } from './view/question.ts';
 export { type SeatView, seatView } from './view/seat.ts';
 export { type StageView, stageView } from './view/stage.ts';
+export { LOG_VERSION } from './log/lifts.ts';
+export { readLog, UnreadableEvent, type StoredEvents } from './log/readLog.ts';

@@ -1,3 +1,4 @@
+import { settledForGood } from '../document/handedOut.ts';
 import { allAsPlayed } from '../question/asPlayed.ts';
 import { NO_PACE, type Pace } from '../show/length/pace.ts';
 import type { Show } from '../show/show.ts';
@@ -15,11 +16,11 @@ export function openDoors(
   const copy = JSON.parse(JSON.stringify(show)) as Show;
   return {
     type: 'doorsOpened',
-    show: {
+    show: settledForGood({
       ...copy,
       rounds: copy.rounds.filter((round) => !round.off),
       questions: allAsPlayed(copy.questions),
-    },
+    }),
     code,
     pace,
     seq: 1,

@@ -1,5 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { LOG_VERSION } from './log/lifts.ts';
+import { readLog } from './log/readLog.ts';
 import { append, replay } from './sitting.ts';
 import { deskView } from './view/desk.ts';
 import { isRefusal } from '../refusal.ts';
@@ -145,6 +147,8 @@ test('a score is the sum of its ledger, and replay from the log equals what was 
     fc.property(evening, (one) => {
       const table = playOut(one, () => {});
       const stored = JSON.parse(JSON.stringify(table.sitting.log)) as LoggedEvent[];
+      // Nothing that is written is lost as it is read.
+      expect(readLog([{ version: LOG_VERSION, events: stored }])).toEqual(stored);
       const again = replay(stored);
       expect(JSON.stringify([deskView(again.state), stageView(again.state)])).toBe(shape(table));
       expect(publicView(table.state).teams.map((row) => row.score)).toEqual(table.scores());

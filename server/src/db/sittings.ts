@@ -1,7 +1,12 @@
 import type * as wire from '@distaff/core/wire';
-import { measuredPace, type LoggedEvent, type SittingState } from '@distaff/core/sitting';
+import {
+  LOG_VERSION,
+  measuredPace,
+  readLog,
+  type LoggedEvent,
+  type SittingState,
+} from '@distaff/core/sitting';
 import { rolesWith } from '@distaff/core/library';
-import { Show } from '@distaff/core/show';
 import {
   literal,
   Op,
@@ -11,7 +16,6 @@ import {
   type Transaction,
   type WhereOptions,
 } from 'sequelize';
-import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { AccountRow, SittingRow } from './models.ts';
 import { readResults, workOut, writePlayed, writeResults, type KeptResults } from './results.ts';
@@ -55,13 +59,15 @@ const info = (row: SittingRow): SittingInfo => ({
   rehearsal: Boolean(row.rehearsal),
 });
 
-/** A show that was frozen by an older version gets the settings that came since, at their defaults. */
-const upToDate = (event: LoggedEvent): LoggedEvent =>
-  event.type === 'doorsOpened' ? { ...event, show: v.parse(Show, event.show) } : event;
+/** A row of the log as it lies in the table. */
+interface LogRow {
+  version: number;
+  events: string;
+}
 
-function readLog(commits: readonly { events: string }[]): LoggedEvent[] {
+function read(rows: readonly LogRow[]): LoggedEvent[] {
   try {
-    return commits.flatMap(({ events }) => (JSON.parse(events) as LoggedEvent[]).map(upToDate));
+    return readLog(rows.map(({ version, events }) => ({ version, events: JSON.parse(events) as unknown[] })));
   } catch (error) {
     throw new UnreadableLog(error);
   }
@@ -196,12 +202,12 @@ export class Sittings {
 
   /** The whole log, and when a living server last saw its clock run (ms), or null. */
   async load(id: string): Promise<{ log: LoggedEvent[]; aliveAt: number | null }> {
-    const commits = await this.#db.query<{ events: string }>(
-      'SELECT events FROM sitting_log WHERE sitting_id = ? ORDER BY seq',
+    const rows = await this.#db.query<LogRow>(
+      'SELECT version, events FROM sitting_log WHERE sitting_id = ? ORDER BY seq',
       { replacements: [id], type: QueryTypes.SELECT },
     );
     const row = await SittingRow.findByPk(id, { attributes: ['aliveAt'] });
-    const log = readLog(commits);
+    const log = read(rows);
     return { log, aliveAt: row?.aliveAt == null ? null : Number(row.aliveAt) };
   }
 
@@ -257,8 +263,8 @@ export class Sittings {
    * Sequelize's own handling of the values costs more than the database does.
    */
   async #insert(id: string, events: readonly LoggedEvent[], transaction?: Transaction): Promise<void> {
-    const sql = 'INSERT INTO sitting_log (sitting_id, seq, events) VALUES (?,?,?)';
-    const values = [id, events[0]!.seq, JSON.stringify(events)];
+    const sql = 'INSERT INTO sitting_log (sitting_id, seq, version, events) VALUES (?,?,?,?)';
+    const values = [id, events[0]!.seq, LOG_VERSION, JSON.stringify(events)];
     if (transaction) {
       await this.#db.query(sql, { replacements: values, type: QueryTypes.INSERT, transaction });
       return;

@@ -13,6 +13,7 @@ import {
   type SittingState,
 } from '@distaff/core/sitting';
 import { isRefusal, refuse, type Refusal } from '@distaff/core/refusal';
+import { handedOut } from '@distaff/core/document';
 import { isRunning } from '@distaff/core/time';
 import type { Random } from '@distaff/core/random';
 import { UnreadableLog, type Sittings } from '../db/sittings.ts';
@@ -40,6 +41,9 @@ const CLOCK: Actor = { role: 'clock', id: '' };
 
 const unreadable = refuse('invalid', 'What was played here cannot be read any more. It is set aside.');
 const notStored = refuse('retry', 'That could not be stored just now. It is sent again by itself.');
+
+/** A sitting to be looked at. */
+const shown = ({ log, state }: Sitting): Sitting => ({ log, state: handedOut(state) });
 
 /**
  * The one writer of one sitting. Orders wait in a queue; those that gathered while the last ones
@@ -116,12 +120,12 @@ export class SittingHost {
   async state(): Promise<SittingState> {
     while (this.#busy) await this.#busy;
     if (!this.#sitting) await this.#run(() => this.#load());
-    return this.#sitting!.state;
+    return handedOut(this.#sitting!.state);
   }
 
   /** The state where nothing is under way; null where it is not in memory, or something is. */
   idleState(): SittingState | null {
-    return this.#busy || this.#queue.length > 0 ? null : (this.#sitting?.state ?? null);
+    return this.#busy || this.#queue.length > 0 ? null : this.#sitting && handedOut(this.#sitting.state);
   }
   /** Whether orders are being carried out or wait. */
   get isBusy(): boolean {
@@ -199,7 +203,7 @@ export class SittingHost {
     const answers = batch.map(({ order }): Answer => {
       const result =
         this.#overtaken(order) ??
-        decide(sitting, order.id, order.command, {
+        decide(shown(sitting), order.id, order.command, {
           now: this.#now(),
           random: this.#random,
           actor: order.actor,
@@ -223,7 +227,7 @@ export class SittingHost {
     if (events.length > 0) await this.#store.append(this.id, events, sitting.state, phaseBefore);
     batch.forEach(({ order, answer }, i) => {
       const told = answers[i]!;
-      if (order.also && !isRefusal(told)) told.seat = order.also(sitting.state, fresh.has(order));
+      if (order.also && !isRefusal(told)) told.seat = order.also(handedOut(sitting.state), fresh.has(order));
       answer(told);
     });
     if (events.length > 0) {
@@ -273,7 +277,7 @@ export class SittingHost {
   /** What is stored is stored, whether or not it can be shown: a picture that fails undoes nothing. */
   #show(state: SittingState, events: readonly LoggedEvent[]): void {
     try {
-      this.#publish(state, events);
+      this.#publish(handedOut(state), events);
     } catch (error) {
       this.#log.error({ sitting: this.id, error: (error as Error).stack }, 'a state could not be shown');
     }
@@ -297,7 +301,7 @@ export class SittingHost {
     const silence = now - Math.max(aliveAt ?? 0, log.at(-1)?.at ?? 0);
     if (isRunning(clock) && silence > OUTAGE && !this.#rate) {
       const context = { now, random: this.#random, actor: CLOCK };
-      const events = decide(sitting, 'outage', { type: 'outage', ms: silence }, context);
+      const events = decide(shown(sitting), 'outage', { type: 'outage', ms: silence }, context);
       if (!isRefusal(events)) {
         await this.#store.append(this.id, events, sitting.state, sitting.state.phase);
         append(sitting, events);
@@ -311,7 +315,7 @@ export class SittingHost {
     this.#lastBeat = now;
     this.#waiting = [];
     this.#failures = 0;
-    this.#loaded(sitting.state);
+    this.#loaded(handedOut(sitting.state));
     this.#show(sitting.state, []);
     this.#schedule();
   }

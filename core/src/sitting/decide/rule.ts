@@ -30,7 +30,7 @@ const ruledAs = (team: string, verdict: Verdict, share: number, who: string, pla
   verdict,
   by: 'host',
   ...(verdict === 'part' ? { share } : {}),
-  ...(who === team ? {} : { who }),
+  who,
   ...(play === undefined ? {} : { play }),
 });
 

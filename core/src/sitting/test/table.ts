@@ -4,6 +4,7 @@ import { defaultDoors } from '../../show/doors.ts';
 import { rulesWith, type RoundRules } from '../../formats/rules.ts';
 import { weaveAt } from '../../show/weave.ts';
 import { append, newSitting } from '../sitting.ts';
+import { handedOut } from '../../document/handedOut.ts';
 import { blankQuestion } from '../../question/question.ts';
 import { decide } from '../decide/index.ts';
 import { isRefusal } from '../../refusal.ts';
@@ -197,14 +198,16 @@ export class Table {
     });
   }
 
+  /** To be looked at: rules and views get it as everybody does, and whoever changes it fails. */
   get state() {
-    return this.sitting.state;
+    return handedOut(this.sitting.state);
   }
 
   send(command: Command, actor: Actor = HOST, id = `c${this.#count++}`): LoggedEvent[] | Refusal {
     const { now, random, roundTrip, window, present, unwanted, backAt } = this;
     const context = { now, random, actor, roundTrip, window, present, unwanted, backAt };
-    const result = decide(this.sitting, id, command, context);
+    const shown = { log: this.sitting.log, state: this.state };
+    const result = decide(shown, id, command, context);
     if (!isRefusal(result)) append(this.sitting, result);
     return result;
   }
