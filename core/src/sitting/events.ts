@@ -52,8 +52,13 @@ const sittingDrafts = [
 ] as const;
 
 /** What happened, without when and by whom: what `decide` hands back. */
-export const Draft = v.variant('type', [...sittingDrafts, ...roundDrafts]);
-export type Draft = v.InferOutput<typeof Draft>;
+const drafts = [...sittingDrafts, ...roundDrafts];
+export type Draft = v.InferOutput<(typeof drafts)[number]>;
+
+/** What an event of each type says. */
+export const draftSchemas: ReadonlyMap<unknown, v.GenericSchema<unknown, Draft>> = new Map(
+  drafts.map((one) => [one.entries.type.literal, one as v.GenericSchema<unknown, Draft>]),
+);
 
 /** A command as it is known again: by its id and by whoever gave it, so that nobody can use up an id of somebody else. */
 export const commandKey = (actor: Actor, id: string): string => `${actor.role} ${actor.id} ${id}`;

@@ -25,15 +25,15 @@ export const scoreOf = (ledger: readonly LedgerEntry[], team: string, since = 0)
 export function entriesOf(
   event: LoggedEvent,
   played: { question: string; ref: string; play: number } | null,
-): LedgerEntry[] {
-  const { seq, at } = event;
-  const lines = (all: readonly Omit<LedgerEntry, 'seq' | 'at'>[]) =>
-    all.filter(({ amount }) => amount !== 0).map((line): LedgerEntry => ({ seq, at, ...line }));
+): readonly LedgerEntry[] {
   switch (event.type) {
-    case 'scored':
-      return [{ seq, at, team: event.team, amount: event.amount, cause: event.cause }];
+    case 'scored': {
+      const { seq, at, team, amount, cause } = event;
+      return [{ seq, at, team, amount, cause }];
+    }
     case 'counted':
-      return lines(
+      return linesOf(
+        event,
         event.lines.map(({ team, place, amount }) => ({
           team,
           amount,
@@ -41,9 +41,10 @@ export function entriesOf(
         })),
       );
     case 'settled': {
-      if (!played) return [];
+      if (!played) return NONE;
       const { question, ref, play } = played;
-      return lines(
+      return linesOf(
+        event,
         (event.results ?? []).map(({ team, share, amount }) => ({
           team,
           amount,
@@ -52,6 +53,10 @@ export function entriesOf(
       );
     }
     default:
-      return [];
+      return NONE;
   }
 }
+
+const NONE: readonly LedgerEntry[] = [];
+const linesOf = ({ seq, at }: LoggedEvent, all: readonly Omit<LedgerEntry, 'seq' | 'at'>[]): LedgerEntry[] =>
+  all.filter(({ amount }) => amount !== 0).map((line): LedgerEntry => ({ seq, at, ...line }));

@@ -40,8 +40,10 @@ export function forwardOf(log: readonly LoggedEvent[]): SittingState['forward'] 
 export function fold(log: readonly LoggedEvent[]): SittingState {
   const state = emptyState();
   for (const event of effective(log)) evolve(state, event);
-  for (const event of log) state.commands.add(commandKey(event.actor, event.command));
-  if (log.some((event) => event.type === 'undone')) state.forward = forwardOf(log);
+  if (log.some((event) => event.type === 'undone')) {
+    for (const event of log) state.commands.add(commandKey(event.actor, event.command));
+    state.forward = forwardOf(log);
+  }
   return state;
 }
 

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { settledForGood } from '../../document/handedOut.ts';
 import { Line } from '../../formats/events.ts';
-import { Draft, type LoggedEvent } from '../events.ts';
+import { draftSchemas, type LoggedEvent } from '../events.ts';
 import { LOG_VERSION, lifts, type Stored } from './lifts.ts';
 
 /** Events as they lie in a store, with the version in which they were written. */
@@ -42,7 +42,9 @@ function readEvent(version: number, one: unknown, show: Stored): LoggedEvent {
   if (version > LOG_VERSION)
     throw new UnreadableEvent(at, `it was written in version ${version}, and this is version ${LOG_VERSION}`);
   for (const lift of lifts.slice(version - 1)) event = lift(event, show);
-  const draft = v.safeParse(Draft, event, { abortEarly: true });
+  const schema = draftSchemas.get(event.type);
+  if (!schema) throw new UnreadableEvent(at, 'nothing of this type is known');
+  const draft = v.safeParse(schema, event, { abortEarly: true });
   if (!draft.success) throw new UnreadableEvent(at, whyOf(draft.issues[0]));
   const line = v.safeParse(Line, event, { abortEarly: true });
   if (!line.success) throw new UnreadableEvent(at, whyOf(line.issues[0]));
