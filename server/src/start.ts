@@ -59,7 +59,6 @@ export interface Running {
  * @throws Error with a sentence where the port is taken or the database cannot be used.
  */
 export async function start(config: Config & { databaseUrl: string }, log: Log): Promise<Running> {
-  guardHandedOut(config.guard);
   const database = openDatabase(config.databaseUrl);
   defineModels(database);
   const migrated = await migrate(database);
@@ -137,7 +136,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   // The stand-ins of a rehearsal are gone with the server that let them play.
   await store.dropRehearsals(null);
   const { resumed, setAside } = await hosts.resume();
+  guardHandedOut(false);
   await warmUp(log);
+  guardHandedOut(config.guard);
   const handle = app.callback();
   const server = createServer((request, response) => void handle(request, response));
   // Longer than any client or proxy keeps an idle connection: who comes back to one must not meet a closed door.
