@@ -72,3 +72,20 @@ test.each(files)('%s', (name) => {
   if (process.env.WRITE_CASES) writeFileSync(beside, found);
   expect(found).toBe(readFileSync(beside, 'utf8'));
 });
+
+test.each([
+  ['Question;Option 1;Option 2;Answer', ['prompt', 'option', 'option', 'key']],
+  ['Question;A;B;C;D;Answer', ['prompt', 'option', 'option', 'option', 'option', 'key']],
+  ['No;Question;a);b);c);Correct', [null, 'prompt', 'option', 'option', 'option', 'key']],
+  ['Frage;1;2;3;4;Antwort', ['prompt', 'option', 'option', 'option', 'option', 'key']],
+  ['вопрос;А;Б;В;ответ', ['prompt', 'option', 'option', 'option', 'key']],
+  ['Question;Answer', ['prompt', 'key']],
+  ['Question;Answer;Answer;Answer', ['prompt', 'option', 'option', 'option']],
+  ['Question;Answer 1;Answer 2;Correct answer', ['prompt', 'option', 'option', 'key']],
+  ['Question;B;C;Answer', ['prompt', null, null, 'key']],
+  ['Question;A;Answer', ['prompt', null, 'key']],
+])('the columns of "%s" are known by their names', (header, expected) => {
+  const got = readTable(`${header}\n${header.replace(/[^;]+/g, 'x')}\n`);
+  if ('trouble' in got) throw new Error(got.trouble);
+  expect(guessColumns(got.table)).toMatchObject({ hasHeader: true, fields: expected });
+});

@@ -232,7 +232,10 @@ export function guessColumns({ rows }: Table): Columns {
   const width = Math.max(...rows.map(({ cells }) => cells.length));
   // A title may stand above the header.
   for (const [skip, { cells }] of rows.slice(0, TITLE_ROWS).entries()) {
-    const named = Array.from({ length: width }, (_, i) => fieldOf(cells[i] ?? ''));
+    const named = withLetters(
+      Array.from({ length: width }, (_, i) => fieldOf(cells[i] ?? '')),
+      cells,
+    );
     const known = named.filter((field) => field !== null).length;
     const enough = known >= Math.min(2, width) && (named.includes('prompt') || named.includes('key'));
     if (enough) return { hasHeader: true, skip, fields: onceEach(withAnswers(named, cells)) };
@@ -248,16 +251,31 @@ export function guessColumns({ rows }: Table): Columns {
 /** So many rows are looked through for the header. */
 const TITLE_ROWS = 5;
 
-/** A lone column "answer" is the key, not an option. */
-function withAnswers(named: (Field | null)[], header: string[]): (Field | null)[] {
-  const options = named.filter((field) => field === 'option').length;
-  if (options !== 1 || named.includes('key')) return named;
-  return named.map((field, i) =>
-    field === 'option' &&
-    /^(answer|antwort|reponse|respuesta|risposta|ответ)$/.test(foldText(header[i] ?? ''))
-      ? 'key'
-      : field,
+/** What options are called where they have no name: A, B, C … or 1, 2, 3 … */
+const LETTERS = ['abcdefgh', 'абвгдежз', '12345678'];
+
+/** Columns of which each bears but the next letter, from the first on, are options. */
+function withLetters(named: (Field | null)[], header: string[]): (Field | null)[] {
+  const folded = header.map((name) =>
+    foldText(name)
+      .replace(/[().:]/g, '')
+      .trim(),
   );
+  for (const letters of LETTERS) {
+    const from = folded.indexOf(letters[0]!);
+    let to = from;
+    while (from >= 0 && to - from < letters.length && folded[to] === letters[to - from]) to++;
+    if (to - from > 1) return named.map((field, i) => (i >= from && i < to ? 'option' : field));
+  }
+  return named;
+}
+
+/** One column that is called "answer" and no more is the key, not an option: beside options as well as alone. */
+function withAnswers(named: (Field | null)[], header: string[]): (Field | null)[] {
+  const isAnswer = (_: unknown, i: number) =>
+    /^(answer|antwort|reponse|respuesta|risposta|ответ)$/.test(foldText(header[i] ?? ''));
+  if (named.includes('key') || named.filter(isAnswer).length !== 1) return named;
+  return named.map((field, i) => (field === 'option' && isAnswer(field, i) ? 'key' : field));
 }
 
 function onceEach(list: (Field | null)[]): (Field | null)[] {
