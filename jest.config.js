@@ -43,4 +43,12 @@ export default {
     },
   ],
   testTimeout: 20000,
+  collectCoverageFrom: ['{core,server,web}/src/**/*.ts', '!**/*.test.ts', '!**/test/**'],
+  coverageReporters: ['json-summary'],
+  // What components show is seen in the browser; what they are worked by is tested here.
+  coverageThreshold: {
+    './core/src/': { lines: 80 },
+    './server/src/': { lines: 80 },
+    './web/src/': { lines: 60 },
+  },
 };

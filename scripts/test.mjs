@@ -7,6 +7,8 @@ import { needProgram } from './lib/programs.mjs';
 import { run, say } from './lib/say.mjs';
 
 const folder = mkdtempSync(path.join(os.tmpdir(), 'distaff-test-'));
+/** So many of the slowest are named. */
+const LONGEST = 8;
 const bin = (name) => path.join('node_modules', '.bin', name);
 
 /** Runs a command to its end. @returns its exit code and everything it printed. */
@@ -38,17 +40,49 @@ async function check(name, ...commands) {
   return failure ? { passed: 0, failed: 1 } : { passed: 1, failed: 0 };
 }
 
+/** A list of what took longest, the longest first. */
+function longest(what, times) {
+  const slow = times.sort((one, other) => other.seconds - one.seconds).slice(0, LONGEST);
+  say(`  longest ${what}: ${slow.map(({ name, seconds }) => `${name} ${seconds.toFixed(0)} s`).join(', ')}`);
+}
+
+/** How many lines of each workspace the tests go through, in percent. */
+function coverage(file) {
+  const lines = {};
+  for (const [name, { lines: own }] of Object.entries(read(file) ?? {})) {
+    const workspace = path.relative(process.cwd(), name).split(path.sep)[0];
+    if (name === 'total') continue;
+    const sum = (lines[workspace] ??= { total: 0, covered: 0 });
+    sum.total += own.total;
+    sum.covered += own.covered;
+  }
+  const told = Object.entries(lines).map(
+    ([name, { total, covered }]) => `${name} ${((100 * covered) / total).toFixed(1)} %`,
+  );
+  say(`  lines covered: ${told.join(', ') || 'not measured'}`);
+}
+
 async function jest() {
-  say('Jest: core and server …');
+  say('Jest: core, server and web …');
   const report = path.join(folder, 'jest.json');
-  const { code, text } = await capture(bin('jest'), ['--json', `--outputFile=${report}`, '--silent=false'], {
-    NODE_OPTIONS: '--experimental-vm-modules --no-warnings',
-  });
+  const { code, text } = await capture(
+    bin('jest'),
+    ['--json', `--outputFile=${report}`, '--silent=false', '--coverage', `--coverageDirectory=${folder}`],
+    { NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
+  );
   const result = read(report);
   if (code !== 0 || !result) say(text.trimEnd());
   if (!result) return { passed: 0, failed: 1 };
   const failed = result.numFailedTests + result.numRuntimeErrorTestSuites;
   say(`${failed ? '✘' : '✓'} Jest: ${result.numPassedTests} passed, ${failed} failed`);
+  coverage(path.join(folder, 'coverage-summary.json'));
+  longest(
+    'files',
+    result.testResults.map(({ name, startTime, endTime }) => ({
+      name: path.relative(process.cwd(), name),
+      seconds: (endTime - startTime) / 1000,
+    })),
+  );
   return { passed: result.numPassedTests, failed: failed || (code === 0 ? 0 : 1) };
 }
 
@@ -58,8 +92,18 @@ async function playwright() {
   const { code, text } = await capture(bin('playwright'), ['test'], { DISTAFF_REPORT: report });
   say(text.trimEnd());
   if (code !== 0) seenAtFailure();
-  const stats = read(report)?.stats;
+  const { stats, suites } = read(report) ?? {};
   if (!stats) return { passed: 0, failed: 1 };
+  const all = suites.flatMap(function specs(suite) {
+    return [...suite.specs, ...(suite.suites ?? []).flatMap(specs)];
+  });
+  longest(
+    'tests',
+    all.map(({ title, tests }) => ({
+      name: title.length > 60 ? `${title.slice(0, 60)}…` : title,
+      seconds: tests.flatMap((one) => one.results).reduce((sum, one) => sum + one.duration, 0) / 1000,
+    })),
+  );
   const failed = stats.unexpected + stats.flaky;
   return { passed: stats.expected, failed: failed || (code === 0 ? 0 : 1) };
 }

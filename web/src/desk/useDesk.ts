@@ -1,18 +1,13 @@
-import type { DeskResponse, DeskView, HostCommand } from '@distaff/core/sitting';
+import type { DeskResponse, DeskView } from '@distaff/core/sitting';
 import type { Verdict } from '@distaff/core/question';
 import { defineStore } from 'pinia';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useFormat } from '../design/useFormat.ts';
 import { useSitting } from '../live/sitting.ts';
+import { asking } from './asking.ts';
+import { crowd, type Player } from './crowd.ts';
 
-export type Player = DeskView['private']['seats'][number];
-
-/** More people or teams than this are not told one by one beside the question. */
-const CROWD = { players: 60, teams: 12 };
-
-/** Changed scores that are told by name; more are told as a number. */
-const TOLD = 6;
+export type { Player } from './crowd.ts';
 
 /** Steps that follow each other faster than this are one press too many (ms). */
 const ONE_PRESS = 300;
@@ -21,10 +16,9 @@ const ONE_PRESS = 300;
 export const useDesk = defineStore('desk', () => {
   const { t } = useI18n();
   const sitting = useSitting();
-  const { change } = useFormat();
   const view = computed(() => sitting.desk as DeskView);
   const picked = ref<string | null>(null);
-  const notice = ref('');
+  const { notice, ask, askAndTell } = asking(view);
   const adjusting = ref<{ team: string; amount: number } | null>(null);
   const dialog = ref<'keys' | 'palette' | 'close' | 'earlier' | 'people' | 'enter' | 'tally' | null>(null);
   /** The player who is being renamed or moved. */
@@ -34,17 +28,7 @@ export const useDesk = defineStore('desk', () => {
   const ledgerOpen = ref(false);
   let lastStep = 0;
 
-  const manyTeams = computed(() => view.value.teams.length > CROWD.teams);
-  const crowded = computed(() => manyTeams.value || view.value.private.seats.length > CROWD.players);
-  const playersOf = computed(() => {
-    const of = new Map<string, Player[]>();
-    for (const seat of view.value.private.seats) {
-      const own = of.get(seat.team);
-      if (own) own.push(seat);
-      else of.set(seat.team, [seat]);
-    }
-    return of;
-  });
+  const { manyTeams, crowded, playersOf } = crowd(view);
   function showPeople(team: string | null = null): void {
     peopleOf.value = team;
     dialog.value = 'people';
@@ -66,13 +50,6 @@ export const useDesk = defineStore('desk', () => {
     if (now?.mode !== 'buzz' || now.floor !== null) return false;
     return now.step === 'posed' || now.step === 'open';
   });
-  /** @returns whether it was done; a refusal is told. */
-  async function ask(command: HostCommand): Promise<boolean> {
-    const answer = await sitting.send(command);
-    if (!('refused' in answer)) return true;
-    if (answer.refused !== 'already' || command.type === 'answerFor') notice.value = answer.sentence;
-    return false;
-  }
   /** Whether the host may enter an answer for some team. */
   const mayEnter = computed(() => (view.value.private.question?.mayEnter.length ?? 0) > 0);
 
@@ -100,33 +77,6 @@ export const useDesk = defineStore('desk', () => {
     if (canRule.value && (team === floor.value || answered || question.value?.mode === 'everyone'))
       void ask({ type: 'rule', team, verdict: 'wrong' });
     else adjusting.value = { team, amount: -Math.abs(question.value?.points ?? 100) };
-  }
-
-  /** Asks for something that may change scores long ago, and tells which it changed. */
-  async function askAndTell(command: HostCommand): Promise<void> {
-    const before = new Map(view.value.teams.map((team) => [team.id, team.score]));
-    const { seq } = view.value;
-    if (!(await ask(command))) return;
-    await new Promise<void>((seen) => {
-      const stop = watch(
-        () => view.value.seq,
-        (now) => {
-          if (now <= seq) return;
-          queueMicrotask(() => stop());
-          seen();
-        },
-        { immediate: true },
-      );
-    });
-    const changed = view.value.teams
-      .map((team) => ({ name: team.name, by: team.score - (before.get(team.id) ?? 0) }))
-      .filter(({ by }) => by !== 0);
-    if (changed.length > TOLD) notice.value = t('desk.changedMany', { n: changed.length });
-    else if (changed.length > 0)
-      notice.value = t('desk.changed', {
-        list: changed.map(({ name, by }) => `${name} ${change(by)}`).join(', '),
-      });
-    else notice.value = t('desk.changedNone');
   }
 
   /** Rules on one response, also on one of an earlier question. */

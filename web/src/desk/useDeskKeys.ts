@@ -1,4 +1,4 @@
-import { onMounted, onUnmounted } from 'vue';
+import { useEventListener } from '@vueuse/core';
 import type { Action } from './actions.ts';
 import { useDesk } from './useDesk.ts';
 
@@ -36,13 +36,6 @@ export function useDeskKeys(actions: Action[]): void {
     event.preventDefault();
     action.do();
   }
-  const point = () => (byPointer = true);
-  onMounted(() => {
-    window.addEventListener('keydown', press);
-    window.addEventListener('pointerdown', point, true);
-  });
-  onUnmounted(() => {
-    window.removeEventListener('keydown', press);
-    window.removeEventListener('pointerdown', point, true);
-  });
+  useEventListener(window, 'keydown', press);
+  useEventListener(window, 'pointerdown', () => (byPointer = true), { capture: true });
 }

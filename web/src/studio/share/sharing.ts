@@ -17,19 +17,24 @@ export const useSharing = defineStore('sharing', () => {
     const own = shared;
     try {
       const answer = await work();
-      if (own === shared) sharing.value = answer;
-      problem.value = '';
+      if (own === shared) {
+        sharing.value = answer;
+        problem.value = '';
+      }
       return true;
     } catch (error) {
-      problem.value = (error as Error).message;
+      if (own === shared) problem.value = (error as Error).message;
       return false;
     } finally {
-      busy.value = false;
+      if (own === shared) busy.value = false;
     }
   }
+  /** Turns to another one; what is still asked of the one before is no concern of it. */
   function load(ref: SharedRef): Promise<boolean> {
     shared = ref;
     sharing.value = null;
+    problem.value = '';
+    busy.value = false;
     return act(() => server.sharing(ref));
   }
   return {

@@ -51,7 +51,6 @@ export const stage = {
   shareMany: '{n} share first place',
   pageOf: '{from} to {to} of {of}',
   playersIn: 'nobody yet | {n} player is in | {n} players are in',
-  and: ' and ',
   choose: '{letter}: {text}',
   questionNext: 'Question {n} of {of} comes up',
   everyone: 'Everyone answers',

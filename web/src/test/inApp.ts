@@ -1,0 +1,51 @@
+import { createPinia, setActivePinia } from 'pinia';
+import { createApp, defineComponent, type App } from 'vue';
+import { createI18n } from 'vue-i18n';
+import { all } from '../words/all.ts';
+import { common } from '../words/en/common.ts';
+
+/** All words, as the pages have them; one that is missing is an error of the test. */
+const words = () =>
+  createI18n({
+    legacy: false,
+    locale: 'en',
+    messages: { en: { common, ...all } as never },
+    missing: (_, key) => {
+      throw new Error(`There are no words for ${key}.`);
+    },
+  });
+
+interface Spoken {
+  global: { t: (key: string, params: object) => string };
+}
+
+/** What stands under a key. */
+export const say = (key: string, params: object = {}): string =>
+  (words() as unknown as Spoken).global.t(key, params);
+
+const open: App[] = [];
+
+/** What `setup` makes within an application with stores and words, as a component would. Needs a page (jsdom). */
+export function inApp<T>(setup: () => T): T {
+  let made!: T;
+  const pinia = createPinia();
+  setActivePinia(pinia);
+  const app = createApp(
+    defineComponent(() => {
+      made = setup();
+      return () => null;
+    }),
+  );
+  app
+    .use(pinia)
+    .use(words())
+    .mount(document.body.appendChild(document.createElement('div')));
+  open.push(app);
+  return made;
+}
+
+/** Takes down what `inApp` made. */
+export function endApps(): void {
+  for (const app of open.splice(0)) app.unmount();
+  document.body.innerHTML = '';
+}

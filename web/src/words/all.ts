@@ -1,0 +1,40 @@
+import { bring } from './en/bring.ts';
+import { building } from './en/building.ts';
+import { desk } from './en/desk.ts';
+import { handset } from './en/handset.ts';
+import { library } from './en/library.ts';
+import { look } from './en/look.ts';
+import { media } from './en/media.ts';
+import { overlay } from './en/overlay.ts';
+import { people } from './en/people.ts';
+import { preview } from './en/preview.ts';
+import { print } from './en/print.ts';
+import { rehearsal } from './en/rehearsal.ts';
+import { report } from './en/report.ts';
+import { review } from './en/review.ts';
+import { share } from './en/share.ts';
+import { showFile } from './en/showFile.ts';
+import { stage } from './en/stage.ts';
+import { studio } from './en/studio.ts';
+
+/** The words of all surfaces; a phone carries but its own. */
+export const all = {
+  bring,
+  building,
+  desk,
+  handset,
+  library,
+  look,
+  media,
+  overlay,
+  people,
+  preview,
+  print,
+  rehearsal,
+  report,
+  review,
+  share,
+  showFile,
+  stage,
+  studio,
+};
