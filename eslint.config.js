@@ -25,7 +25,13 @@ export default ts.config(
   },
   {
     files: ['core/src/**/*.ts', 'server/src/**/*.ts'],
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    languageOptions: {
+      parserOptions: {
+        projectService: true,
+        extraFileExtensions: ['.vue'],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
     rules: {
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/no-misused-promises': 'error',
@@ -34,6 +40,17 @@ export default ts.config(
         { considerDefaultExhaustiveForUnions: true },
       ],
     },
+  },
+  {
+    files: ['web/src/**/*.{ts,vue}'],
+    languageOptions: {
+      parserOptions: {
+        projectService: true,
+        extraFileExtensions: ['.vue'],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: { '@typescript-eslint/no-floating-promises': 'error' },
   },
   {
     files: ['core/src/**/*.ts'],

@@ -5,7 +5,7 @@ import { arrangeByDifficulty, emptyCells, swapCells } from '../formats/board/arr
 import { checkShow } from './check/check.ts';
 import { duplicateRound, fillRound, hasList, originsBeside, questionsIn } from './fill.ts';
 import { explainRound } from './explain.ts';
-import { formatOf } from '../formats/index.ts';
+import { formatNames, formatOf } from '../formats/index.ts';
 import { newRoundIn } from './newRoundIn.ts';
 import { openDoors } from '../sitting/openDoors.ts';
 import { setUpFor, showFor, situations } from './situations.ts';
@@ -125,19 +125,33 @@ describe('worths that difficulty suggests', () => {
 });
 
 describe('a round that is added', () => {
-  test.each(situations)('plays as the others do: %s', (situation) => {
-    const show = showFor(situation, 'S', ids(), (n) => `T${n}`);
-    for (const format of ['board', 'quiz', 'knockout', 'counterweight'] as const) {
-      const added = newRoundIn(show, format, ids());
-      expect(added.rules.steps).toBe('joined');
-      const alike = show.rounds.findLast((round) => round.format === format);
-      if (alike) expect(added.rules).toEqual(alike.rules);
-      const some = show.rounds.findLast((round) => round.format !== 'interlude')!;
-      if (!alike && !('clock' in formatOf(format).prescribes))
-        expect(added.rules.clock).toBe(some.rules.clock);
-    }
-    if (show.devices.mode === 'none') expect(newRoundIn(show, 'quiz', ids()).rules.floor).toBe('turn');
+  const added = situations.flatMap((situation) =>
+    formatNames
+      .filter((format) => formatOf(format).asks !== 'nothing')
+      .map((format) => {
+        const show = showFor(situation, 'S', ids(), (n) => `T${n}`);
+        const alike = show.rounds.findLast((round) => round.format === format);
+        return { situation, format, show, alike, round: newRoundIn(show, format, ids()) };
+      }),
+  );
+  test.each(added)('takes its steps as the others of $situation do: $format', ({ round }) => {
+    expect(round.rules.steps).toBe('joined');
   });
+  test.each(added.filter(({ alike }) => alike))(
+    'has the rules of the last of its kind in $situation: $format',
+    ({ round, alike }) => expect(round.rules).toEqual(alike!.rules),
+  );
+  test.each(added.filter(({ alike, format }) => !alike && !('clock' in formatOf(format).prescribes)))(
+    'has the clock of the others in $situation: $format',
+    ({ round, show }) => {
+      const some = show.rounds.findLast(({ format }) => format !== 'interlude')!;
+      expect(round.rules.clock).toBe(some.rules.clock);
+    },
+  );
+  test.each(added.filter(({ show, format }) => show.devices.mode === 'none' && format === 'quiz'))(
+    'is answered in turn where nobody has a phone: $situation',
+    ({ round }) => expect(round.rules.floor).toBe('turn'),
+  );
 });
 
 describe('situations', () => {

@@ -75,7 +75,7 @@ test('whoever holds echoes back and lies about the moment wins 0 of 1,000 times 
       random,
     );
     if (won.drawn) drawn++;
-    else expect({ i, team: won.team }).toEqual({ i, team: 't0' });
+    expect({ i, team: won.drawn ? 't0' : won.team }).toEqual({ i, team: 't0' });
   }
   // That it is said to be unsure is the most that a cheat can bring about, and not always.
   expect(drawn).toBeLessThan(1000);
@@ -83,6 +83,7 @@ test('whoever holds echoes back and lies about the moment wins 0 of 1,000 times 
 
 test('between honest players whoever pressed first wins wherever it is told apart', () => {
   const random = seeded('honest');
+  let toldApart = 0;
   for (let i = 0; i < 500; i++) {
     const trials = ['s0', 's1', 's2'].map((seat) => {
       const seen = 4 + random() * 140;
@@ -92,8 +93,10 @@ test('between honest players whoever pressed first wins wherever it is told apar
     });
     const { drawn, team } = first(trials, random);
     const earliest = [...trials].sort((a, b) => a.made - b.made)[0]!;
-    if (!drawn) expect(team).toBe(earliest.seat.replace('s', 't'));
+    if (!drawn) toldApart++;
+    expect(drawn || team === earliest.seat.replace('s', 't')).toBe(true);
   }
+  expect(toldApart).toBeGreaterThan(100);
 });
 
 test('a host may allow for longer ways', () => {

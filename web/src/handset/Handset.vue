@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { readJoinCode } from '@distaff/core/text';
+import { useEventListener } from '@vueuse/core';
 import { nanoid } from 'nanoid';
 import { computed, defineAsyncComponent, getCurrentInstance, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -26,7 +27,7 @@ function codeOfAddress(): string | null {
   return page === 'join' && typed ? (readJoinCode(decodeURIComponent(typed)) ?? typed) : null;
 }
 /** Back must not lead out of a show that is on: whoever presses it by mistake stays in their seat. */
-window.addEventListener('popstate', () => {
+useEventListener(window, 'popstate', () => {
   if (sitting.seat && sitting.view?.phase !== 'closed') {
     history.pushState(null, '', `/join/${code.value}`);
     notice.value = t('handset.stay');

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { StageCommand } from '@distaff/core/sitting';
 import { mdiArrowRight, mdiArrowULeftTop, mdiFullscreen, mdiGestureTapButton } from '@mdi/js';
+import { useEventListener } from '@vueuse/core';
 import { onMounted, onUnmounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -23,13 +24,9 @@ onMounted(() => {
   const code = String(route.params.code);
   const key = route.hash.slice(1);
   sitting.connect(() => (key ? { as: 'stage', code, key } : { as: 'stage', code }));
-  document.addEventListener('fullscreenchange', noticeFull);
 });
-onUnmounted(() => {
-  sitting.leave();
-  document.removeEventListener('fullscreenchange', noticeFull);
-});
-const noticeFull = () => (full.value = document.fullscreenElement !== null);
+onUnmounted(() => sitting.leave());
+useEventListener(document, 'fullscreenchange', () => (full.value = document.fullscreenElement !== null));
 
 async function ask(command: StageCommand): Promise<void> {
   const answer = await sitting.send(command);
@@ -53,8 +50,7 @@ function press(event: KeyboardEvent): void {
   else return;
   event.preventDefault();
 }
-onMounted(() => window.addEventListener('keydown', press));
-onUnmounted(() => window.removeEventListener('keydown', press));
+useEventListener(window, 'keydown', press);
 const goFull = () => void document.documentElement.requestFullscreen().catch(() => {});
 const address = useJoinAddress();
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiVolumeHigh, mdiVolumeOff } from '@mdi/js';
-import { computed, onMounted, onUnmounted, toRef } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { computed, toRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSitting } from '../live/sitting.ts';
 import { useStageSounds } from './useStageSounds.ts';
@@ -33,8 +34,7 @@ function press(event: KeyboardEvent): void {
   if (!(event.target instanceof HTMLElement && event.target.closest('input, textarea'))) void toggle();
 }
 // Before any key counts as the act that lets sound begin.
-onMounted(() => window.addEventListener('keydown', press, true));
-onUnmounted(() => window.removeEventListener('keydown', press, true));
+useEventListener(window, 'keydown', press, { capture: true });
 </script>
 
 <template>

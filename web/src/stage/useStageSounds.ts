@@ -1,5 +1,6 @@
 import { loopOf, shotOf, type StageView } from '@distaff/core/sitting';
-import { onMounted, onUnmounted, ref, watch, type Ref } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { onUnmounted, ref, watch, type Ref } from 'vue';
 import { SoundPlayer } from '../design/sound/soundPlayer.ts';
 
 /** Whether something else is heard on the page: the sound or video of a question. */
@@ -44,12 +45,7 @@ export function useStageSounds(view: Ref<StageView | null>, quiet: Ref<boolean>)
   watch([mayPlay, quiet], () => hear(null, view.value));
 
   const acted = () => (mayPlay.value = true);
-  onMounted(() => {
-    for (const act of ['pointerdown', 'keydown'] as const) window.addEventListener(act, acted);
-  });
-  onUnmounted(() => {
-    for (const act of ['pointerdown', 'keydown'] as const) window.removeEventListener(act, acted);
-    player.close();
-  });
+  useEventListener(window, ['pointerdown', 'keydown'], acted);
+  onUnmounted(() => player.close());
   return { mayPlay, playing };
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { showAround } from '@distaff/core/preview';
 import { mdiArrowLeft, mdiClipboardCheckOutline, mdiMagnify, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
+import { useEventListener, watchDebounced } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
@@ -32,7 +33,6 @@ const mayWrite = computed(() => bank.mayEdit(bank.query.set));
 const gone = ref<string | null>(null);
 /** A pause in typing after which the search asks (ms). */
 const PAUSE = 150;
-let timer: ReturnType<typeof setTimeout> | undefined;
 
 /** On a phone the list and what is open stand one after the other. */
 const close = () => router.replace({ query: { ...route.query, question: undefined } });
@@ -51,16 +51,13 @@ watch(
   // Where the address says it already – after a reload – the open question stays in it.
   (set) => set !== (route.query.set ?? '') && void router.replace({ query: set ? { set } : {} }),
 );
-watch(
+watchDebounced(
   bank.query,
   () => {
-    clearTimeout(timer);
-    timer = setTimeout(() => {
-      bank.chosen = new Set();
-      void bank.search();
-    }, PAUSE);
+    bank.chosen = new Set();
+    void bank.search();
   },
-  { deep: true },
+  { deep: true, debounce: PAUSE },
 );
 
 onMounted(async () => {
@@ -72,15 +69,10 @@ onMounted(async () => {
   const { question } = route.query;
   if (typeof question === 'string' && question) void editor.load(question);
   await Promise.all([bank.loadSets(), bank.search()]);
-  window.addEventListener('pagehide', editor.flush);
-  window.addEventListener('focus', editor.refresh);
 });
-onBeforeUnmount(() => {
-  clearTimeout(timer);
-  window.removeEventListener('pagehide', editor.flush);
-  window.removeEventListener('focus', editor.refresh);
-  editor.close();
-});
+useEventListener(window, 'pagehide', editor.flush);
+useEventListener(window, 'focus', editor.refresh);
+onBeforeUnmount(() => editor.close());
 onBeforeRouteLeave(() => editor.save());
 
 /** A new question in the set that is looked at, else in that of the open question, else in a first set. */

@@ -2,7 +2,8 @@
 import { formatOf } from '@distaff/core/formats';
 import { hasRight } from '@distaff/core/library';
 import type { ShowFinding } from '@distaff/core/show';
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute } from 'vue-router';
 import { useEditor, type EditorTab } from './editor.ts';
@@ -53,15 +54,9 @@ watch(
   (id) => id && void editor.load(String(id)),
   { immediate: true },
 );
-onMounted(() => {
-  window.addEventListener('pagehide', editor.flush);
-  window.addEventListener('focus', editor.refresh);
-});
-onBeforeUnmount(() => {
-  window.removeEventListener('pagehide', editor.flush);
-  window.removeEventListener('focus', editor.refresh);
-  editor.flush();
-});
+useEventListener(window, 'pagehide', editor.flush);
+useEventListener(window, 'focus', editor.refresh);
+onBeforeUnmount(() => editor.flush());
 onBeforeRouteLeave(async () => {
   await editor.save();
 });

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiMagnify } from '@mdi/js';
-import { onMounted, watch } from 'vue';
+import { watchDebounced } from '@vueuse/core';
+import { onMounted } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { emptyQuery, useBank } from '../questions/bank.ts';
 import QuestionList from '../questions/QuestionList.vue';
@@ -11,20 +12,12 @@ const { t } = useI18n();
 const bank = useBank();
 /** A pause in typing after which is looked (ms). */
 const PAUSE = 150;
-let timer: ReturnType<typeof setTimeout> | undefined;
 onMounted(() => {
   Object.assign(bank.query, emptyQuery());
   void bank.loadSets();
   void bank.search();
 });
-watch(
-  bank.query,
-  () => {
-    clearTimeout(timer);
-    timer = setTimeout(() => void bank.search(), PAUSE);
-  },
-  { deep: true },
-);
+watchDebounced(bank.query, () => void bank.search(), { deep: true, debounce: PAUSE });
 </script>
 
 <template>

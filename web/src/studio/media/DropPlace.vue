@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiTrayArrowUp } from '@mdi/js';
-import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { StoredMedia } from '../../api/server.ts';
 import UploadState from './UploadState.vue';
@@ -37,8 +38,7 @@ function pasted(event: ClipboardEvent): void {
   event.stopImmediatePropagation();
   void take(file);
 }
-onMounted(() => document.addEventListener('paste', pasted, true));
-onBeforeUnmount(() => document.removeEventListener('paste', pasted, true));
+useEventListener(document, 'paste', pasted, { capture: true });
 const chosen = (event: Event) => {
   const input = event.target as HTMLInputElement;
   void take(input.files?.[0]);

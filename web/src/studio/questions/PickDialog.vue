@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Question } from '@distaff/core/question';
 import { mdiMagnify } from '@mdi/js';
+import { watchDebounced } from '@vueuse/core';
 import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { server, type QuestionLine } from '../../api/server.ts';
@@ -15,7 +16,6 @@ const emit = defineEmits<{ pick: [question: Question, version: number] }>();
 const { t } = useI18n();
 const bank = useBank();
 const PAUSE = 150;
-let timer: ReturnType<typeof setTimeout> | undefined;
 
 watch(open, (now) => {
   if (!now) return;
@@ -23,14 +23,7 @@ watch(open, (now) => {
   void bank.loadSets();
   void bank.search();
 });
-watch(
-  bank.query,
-  () => {
-    clearTimeout(timer);
-    if (open.value) timer = setTimeout(() => void bank.search(), PAUSE);
-  },
-  { deep: true },
-);
+watchDebounced(bank.query, () => open.value && void bank.search(), { deep: true, debounce: PAUSE });
 /** Sets to look in: one's own, and those of others that may be copied from. */
 const items = computed(() => [
   { value: '', title: t('library.allQuestions') },
