@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { difficulties, MAX_TAGS, type Question } from '@distaff/core/question';
+import { languageTag } from '@distaff/core/text';
 import ISO6391 from 'iso-639-1';
-import { computed, ref } from 'vue';
+import * as v from 'valibot';
+import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NumberField from './NumberField.vue';
 
@@ -17,15 +19,14 @@ const languages = computed(() =>
     .map((value) => ({ value, title: `${names.value.of(value) ?? value} (${value})` }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
-const languageWrong = computed(() => {
-  try {
-    return question.value.language === '' || Intl.getCanonicalLocales(question.value.language).length
-      ? ''
-      : t('studio.languageWrong');
-  } catch {
-    return t('studio.languageWrong');
-  }
-});
+/** What stands in the field; a word that is no tag is never written into the question, which could not be saved. */
+const language = ref(question.value.language);
+watch(
+  () => question.value.language,
+  (now) => (language.value = now),
+);
+const isTag = (text: string) => v.safeParse(languageTag, text).success;
+const languageWrong = computed(() => (isTag(language.value) ? '' : t('studio.languageWrong')));
 /** A tag is short and comes once, whatever its case. */
 function setTags(list: string[]): void {
   const seen = new Map(
@@ -36,8 +37,10 @@ function setTags(list: string[]): void {
   );
   question.value.tags = [...seen.values()].slice(0, MAX_TAGS);
 }
-const setLanguage = (value: string | { value: string } | null) =>
-  (question.value.language = (typeof value === 'object' ? (value?.value ?? '') : value).trim());
+function setLanguage(value: string | { value: string } | null): void {
+  language.value = (typeof value === 'object' ? (value?.value ?? '') : value).trim();
+  if (isTag(language.value)) question.value.language = language.value;
+}
 </script>
 
 <template>
@@ -124,7 +127,7 @@ const setLanguage = (value: string | { value: string } | null) =>
           />
         </div>
         <v-combobox
-          :model-value="question.language"
+          :model-value="language"
           :items="languages"
           :return-object="false"
           :label="t('studio.language')"
