@@ -1,4 +1,4 @@
-import { describe, expect, test } from '@jest/globals';
+import { expect, test } from '@jest/globals';
 import { isRefusal } from '../refusal.ts';
 import { nextStep } from './read/nextStep.ts';
 import { publicView } from './view/public.ts';
