@@ -75,7 +75,6 @@ export class App {
       PORT: String(port),
       HOST: '127.0.0.1',
       LOG_LEVEL: 'info',
-      DISTAFF_GUARD: 'on',
     };
     const seeded = spawnSync(process.execPath, ['server/dist/seed.js'], {
       env: { ...process.env, ...env },
