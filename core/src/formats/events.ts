@@ -38,7 +38,8 @@ export const Cause = v.variant('by', [
 ]);
 export type Cause = v.InferOutput<typeof Cause>;
 
-const event = <T extends string, E extends v.ObjectEntries>(type: T, entries: E) =>
+/** The schema of one event: its type, and what it says. */
+export const event = <T extends string, E extends v.ObjectEntries>(type: T, entries: E) =>
   v.object({ type: v.literal(type), ...entries });
 
 /**

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { roundDrafts, type Actor, type Line } from '../formats/events.ts';
+import { event, roundDrafts, type Actor, type Line } from '../formats/events.ts';
 import { Show } from '../show/show.ts';
 import { Weave } from '../show/weave.ts';
 import { Clock } from '../time/clock.ts';
@@ -8,8 +8,6 @@ export type { Actor, Cause, CountLine, Floor, Result } from '../formats/events.t
 
 const text = v.string();
 const flag = v.boolean();
-const event = <T extends string, E extends v.ObjectEntries>(type: T, entries: E) =>
-  v.object({ type: v.literal(type), ...entries });
 
 /** What happens to a sitting beside the play of its rounds. */
 const sittingDrafts = [

@@ -1,19 +1,10 @@
 import type { Question } from '@distaff/core/question';
+import type { ImportInfo } from '@distaff/core/wire';
 import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { Problem } from '../problem.ts';
 import { accessTo, type Reach } from './access.ts';
 import { addQuestions } from './setQuestions.ts';
-
-export interface Import {
-  id: string;
-  setId: string;
-  setTitle: string;
-  source: string;
-  questions: number;
-  at: string;
-  takenBack: boolean;
-}
 
 /** An import that is being stored. */
 interface Running {
@@ -108,7 +99,7 @@ export class Imports {
     accountId: string,
     limit: number,
     offset: number,
-  ): Promise<{ imports: Import[]; total: number }> {
+  ): Promise<{ imports: ImportInfo[]; total: number }> {
     const rows = await this.#db.query<{
       id: string;
       set_id: string;
