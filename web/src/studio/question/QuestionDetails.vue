@@ -38,7 +38,9 @@ function setTags(list: string[]): void {
   question.value.tags = [...seen.values()].slice(0, MAX_TAGS);
 }
 function setLanguage(value: string | { value: string } | null): void {
-  language.value = (typeof value === 'object' ? (value?.value ?? '') : value).trim();
+  const text = (typeof value === 'object' ? (value?.value ?? '') : value).trim();
+  // The field hands on the name of what was chosen, too.
+  language.value = languages.value.find(({ title }) => title === text)?.value ?? text;
   if (isTag(language.value)) question.value.language = language.value;
 }
 </script>
