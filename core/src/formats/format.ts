@@ -146,7 +146,7 @@ export interface Format<Content, State, View, Dealt> {
   reads(content: Content): string | { seconds: number };
   /** How long it takes where nothing is asked (s), and whether it is written so; null where questions say it. */
   lasts(content: Content): { seconds: number; fixed: boolean } | null;
-  /** Numbers of its content that are told when it is explained how it is played. */
+  /** Numbers of its content that are told when it is explained how it is played; `n` chooses between one and many. */
   facts(content: Content): Record<string, number>;
   /** What everybody may see of it; holds no question and no key. */
   view(state: State): View;

@@ -127,6 +127,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         index: event.round,
         format: round.format,
         state: begun,
+        seq: event.seq,
         since: state.since,
         brings: event.brings,
         points: new Map(),

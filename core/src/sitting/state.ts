@@ -109,6 +109,8 @@ export interface BegunRound {
   index: number;
   format: FormatName;
   state: unknown;
+  /** The event with which it began. */
+  seq: number;
   /** The event since which its scores count. */
   since: number;
   /** What it brings to the show at its end; undefined in logs of earlier versions, where it was the format's. */

@@ -5,7 +5,7 @@ import { useRules } from './useRules.ts';
 
 /** How a round is played, as sentences written from its settings. */
 export function useHowTo() {
-  const { t } = useI18n();
+  const { t, te } = useI18n();
   const { points } = useFormat();
   const { told } = useRules();
   function sentences({ format, facts, rules, clock }: Explained, devices: Devices | null = null): string[] {
@@ -15,9 +15,10 @@ export function useHowTo() {
         ['points', 'low', 'high'].includes(name) ? points(n) : n,
       ]),
     );
-    const about = rules.asks === 'nothing' ? [] : [t(`common.howTo.${format}`, shown)];
-    const lives =
-      facts.lives === undefined ? [] : [t('common.howTo.lives', facts.lives, { named: { n: facts.lives } })];
+    const about = rules.asks === 'nothing' ? [] : [t(`formats.${format}.howTo`, shown)];
+    const lives = !te(`formats.${format}.howToMore`)
+      ? []
+      : [t(`formats.${format}.howToMore`, facts.n ?? 0, { named: { n: facts.n ?? 0 } })];
     return [
       ...about,
       ...lives,

@@ -5,5 +5,5 @@ import { useI18n } from 'vue-i18n';
 export function useRoundTitle() {
   const { t } = useI18n();
   return ({ title, format, what }: { title: string; format: FormatName; what: string | null }): string =>
-    title || t(what === null ? `common.formats.${format}` : `common.interludes.${what}`);
+    title || t(what === null ? `formats.${format}.name` : `formats.interlude.sort.${what}`);
 }

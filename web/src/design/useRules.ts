@@ -37,9 +37,12 @@ export function useRules() {
     const { brings } = rules;
     if (brings)
       said.push(
-        t(`common.rules.brings.${brings.what === 'counted' ? brings.format : brings.what}`, {
-          n: points(brings.points),
-        }),
+        t(
+          brings.what === 'counted'
+            ? `formats.${brings.format}.counted`
+            : `common.rules.brings.${brings.what}`,
+          { n: points(brings.points) },
+        ),
       );
     return said;
   }

@@ -27,7 +27,7 @@ export function useWonLines(view: () => PublicView) {
       .filter((round) => round.teams.length > 0)
       .map((round) =>
         t('common.roundWonBy', {
-          round: round.title || t(`common.formats.${round.format}`),
+          round: round.title || t(`formats.${round.format}.name`),
           names: names(round.teams),
         }),
       );

@@ -1,6 +1,6 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
-import BoardEditor from './board/BoardEditor.vue';
+import BoardEditor from './board/editor/BoardEditor.vue';
 import CounterweightEditor from './counterweight/CounterweightEditor.vue';
 import InterludeEditor from './interlude/InterludeEditor.vue';
 import KnockoutEditor from './knockout/KnockoutEditor.vue';

@@ -4,14 +4,12 @@ import type { FormatName, FormatView } from '@distaff/core/formats';
 export interface Progress {
   played: number;
   of: number;
-  counts: 'questions' | 'covers';
 }
 type Told = { [F in FormatName]: (round: Extract<FormatView, { format: F }>) => Progress | null };
 
 const inList = ({ played, of }: { played: number; of: number }): Progress => ({
   played,
   of,
-  counts: 'questions',
 });
 
 /** Null where nothing is asked. */
@@ -19,14 +17,13 @@ const progress: Told = {
   board({ rows }) {
     const cells = rows.flatMap((row) => row.cells).filter((cell) => cell.state !== 'empty');
     const played = cells.filter((cell) => cell.state === 'used').length;
-    return { played, of: cells.length, counts: 'questions' };
+    return { played, of: cells.length };
   },
   quiz: inList,
   knockout: inList,
   counterweight: ({ covers }) => ({
     played: covers.filter((cover) => cover.team !== null).length,
     of: covers.length,
-    counts: 'covers',
   }),
   interlude: () => null,
 };

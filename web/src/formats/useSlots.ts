@@ -64,7 +64,7 @@ export function useSlots() {
   const inList = { at: item, next: nextItem, hint: 'studio.pickItemText' };
   /** How the places of each format are written, and which comes after one; null where there are none. */
   const slots: Record<FormatName, Slots | null> = {
-    board: { at: cell, next: nextCell, hint: 'studio.pickCellText' },
+    board: { at: cell, next: nextCell, hint: 'editors.board.pickPlace' },
     quiz: inList,
     knockout: inList,
     counterweight: inList,

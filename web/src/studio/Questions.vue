@@ -6,7 +6,7 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { useAccount } from './account.ts';
-import PreviewPane from './parts/PreviewPane.vue';
+import PreviewPane from './preview/PreviewPane.vue';
 import { emptyQuery, useBank } from './questions/bank.ts';
 import BulkBar from './questions/BulkBar.vue';
 import FilterMenu from './questions/FilterMenu.vue';

@@ -3,13 +3,14 @@ import { createApp, defineComponent, type App } from 'vue';
 import { createI18n } from 'vue-i18n';
 import { all } from '../words/all.ts';
 import { common } from '../words/en/common.ts';
+import { formats } from '../words/en/formats.ts';
 
 /** All words, as the pages have them; one that is missing is an error of the test. */
 const words = () =>
   createI18n({
     legacy: false,
     locale: 'en',
-    messages: { en: { common, ...all } as never },
+    messages: { en: { common, formats, ...all } as never },
     missing: (_, key) => {
       throw new Error(`There are no words for ${key}.`);
     },

@@ -1,5 +1,6 @@
 import { bring } from './en/bring.ts';
 import { building } from './en/building.ts';
+import { editors } from './en/formats.ts';
 import { desk } from './en/desk.ts';
 import { handset } from './en/handset.ts';
 import { library } from './en/library.ts';
@@ -22,6 +23,7 @@ export const all = {
   bring,
   building,
   desk,
+  editors,
   handset,
   library,
   look,

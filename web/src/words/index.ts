@@ -1,5 +1,6 @@
 import { createI18n } from 'vue-i18n';
 import { common } from './en/common.ts';
+import { formats } from './en/formats.ts';
 
 /** The catalogue of a surface, with the words that all share. English first; other languages beside it. */
 export const makeWords = (surfaces: Record<string, object>) =>
@@ -8,5 +9,5 @@ export const makeWords = (surfaces: Record<string, object>) =>
     locale: 'en',
     fallbackLocale: 'en',
     missingWarn: import.meta.env.DEV,
-    messages: { en: { common, ...surfaces } as never },
+    messages: { en: { common, formats, ...surfaces } as never },
   });

@@ -1,29 +1,26 @@
 /** @jest-environment jsdom */
 import { afterAll, describe, expect, test } from '@jest/globals';
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { formatNames, formatOf } from '@distaff/core/formats';
 import { findingCodes } from '@distaff/core/show';
-import { formatNames } from '@distaff/core/formats';
 import { useFormat } from '../design/useFormat.ts';
 import { endApps, inApp, say } from '../test/inApp.ts';
 import { all } from './all.ts';
 import { common } from './en/common.ts';
+import { editors, formats } from './en/formats.ts';
 import { studio } from './en/studio.ts';
+import type { PlayedWords, WrittenWords } from '../formats/words.ts';
 
 afterAll(endApps);
-
-test('whatever a check may find has words', () => {
-  expect(findingCodes.filter((code) => !(code in studio.finding) && code !== 'remark')).toEqual([]);
-});
-
-test.each(formatNames)('%s has a name and a line that says what it is', (name) => {
-  expect([common.formats[name], studio.formatHint[name]].every((words) => words !== '')).toBe(true);
-});
 
 /** Every key of a catalogue with its message. */
 const messages = (under: object, path = ''): [string, string][] =>
   Object.entries(under).flatMap(([name, one]: [string, unknown]) =>
     typeof one === 'string' ? [[`${path}${name}`, one]] : messages(one as object, `${path}${name}.`),
   );
-const every = messages({ common, ...all });
+const every = messages({ common, formats, ...all });
+const keys = new Set(every.map(([key]) => key));
 
 describe('every message', () => {
   test('says something, with nothing left at its ends', () => {
@@ -42,6 +39,54 @@ describe('every message', () => {
       return lost.length > 0 || said.includes('{') ? [`${key}: ${said}`] : [];
     });
     expect(wrong).toEqual([]);
+  });
+});
+
+describe('what the pages say', () => {
+  const sources = readdirSync('web/src', { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.(vue|ts)$/.test(file) && !/\.test\.ts$|^words\/|\/words\//.test(file))
+    .map((file) => ({ file, text: readFileSync(path.join('web/src', file), 'utf8') }));
+  const areas = Object.keys({ common, formats, ...all }).join('|');
+  /** Every key that is written out or put together, as a pattern, with the file it stands in. */
+  const written = new RegExp(`'((?:${areas})\\.[^'\\s]+)'|\`((?:${areas})\\.[^\`]+)\``, 'g');
+  const said = sources.flatMap(({ file, text }) =>
+    [...text.matchAll(written)].map(([, plain, put]) => {
+      const key = plain ?? put!;
+      const pattern = key.replaceAll('.', '\\.').replace(/\$\{[^}]*\}/g, '[\\w.]*');
+      return { file, key, pattern: new RegExp(`^${pattern}$`) };
+    }),
+  );
+
+  test('has words', () => {
+    expect(said.length).toBeGreaterThan(900);
+    const missing = said.filter(({ pattern }) => ![...keys].some((key) => pattern.test(key)));
+    expect(missing.map(({ file, key }) => `${file}: ${key}`)).toEqual([]);
+  });
+
+  test('is all that there are words for', () => {
+    const patterns = [...new Set(said.map(({ pattern }) => pattern.source))].map((one) => new RegExp(one));
+    expect([...keys].filter((key) => !patterns.some((one) => one.test(key)))).toEqual([]);
+  });
+});
+
+describe('formats', () => {
+  test('whatever a check may find has words', () => {
+    const own = formatNames.flatMap((name) => Object.keys((editors[name] as WrittenWords).finding ?? {}));
+    expect(
+      findingCodes.filter((code) => !(code in studio.finding) && !own.includes(code) && code !== 'remark'),
+    ).toEqual([]);
+  });
+
+  test.each(formatNames)('%s says what is its own', (name) => {
+    const format = formatOf(name);
+    const words: PlayedWords = formats[name];
+    expect({
+      howTo: words.howTo !== undefined,
+      counted: words.counted !== undefined,
+      choice: words.pick !== undefined && words.leave !== undefined,
+    }).toEqual({ howTo: format.asks !== 'nothing', counted: format.ranksOtherwise, choice: format.chosen });
+    const findings = Object.keys((editors[name] as WrittenWords).finding ?? {});
+    expect(findings.filter((code) => !(code in format.harm))).toEqual([]);
   });
 });
 

@@ -94,7 +94,7 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
   rankBy: (state, team, score) => [livesOf(state, team), score],
   counted: (state, team, { lifePoints }) => livesOf(state, team) * lifePoints,
   cloth: clothInTurn,
-  facts: ({ items, lives }) => ({ count: items.length, lives }),
+  facts: ({ items, lives }) => ({ count: items.length, n: lives }),
   view: ({ order, played, lives, left }) => ({
     format: 'knockout',
     played,

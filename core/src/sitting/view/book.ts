@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import type { FormatName } from '../../formats/index.ts';
 import { Id, whole } from '../../text/schemas.ts';
 import { writtenQuestion } from '../read/inPlay.ts';
 import type { LedgerEntry } from '../ledger.ts';
@@ -17,7 +18,7 @@ export type BookRequest = v.InferOutput<typeof BookRequest>;
 export interface Book {
   seq: number;
   /** The last lines, the newest first, of so many. */
-  ledger: (LedgerEntry & { label: string })[];
+  ledger: (LedgerEntry & { label: string; format: FormatName | null })[];
   lines: number;
   /** Questions that are over, the last one first. */
   played: { play: number; prompt: string; answers: number }[];
@@ -34,6 +35,10 @@ const labelOf = (state: SittingState, { cause }: LedgerEntry): string => {
   return cause.by === 'ruling' ? (state.show.questions[cause.question]?.prompt ?? '') : '';
 };
 
+/** The round that was on; what a format wrote is told in its words. */
+const formatAt = (state: SittingState, seq: number): FormatName | null =>
+  state.begun.findLast((round) => round.seq <= seq)?.format ?? null;
+
 export function bookOf(state: SittingState, { team, play }: BookRequest): Book {
   const own = team === null ? state.ledger : state.ledger.filter((entry) => entry.team === team);
   const open = play === null ? state.played.at(-1) : state.played.find((one) => one.play === play);
@@ -42,7 +47,7 @@ export function bookOf(state: SittingState, { team, play }: BookRequest): Book {
     ledger: own
       .slice(-LINES)
       .reverse()
-      .map((entry) => ({ ...entry, label: labelOf(state, entry) })),
+      .map((entry) => ({ ...entry, label: labelOf(state, entry), format: formatAt(state, entry.seq) })),
     lines: own.length,
     played: [...state.played].reverse().map((one) => ({
       play: one.play,

@@ -30,9 +30,14 @@ import { useDesk } from '../useDesk.ts';
 
 /** The top of the desk: where people join, the stage, standings, ledger, take back. */
 const { sittingId } = defineProps<{ sittingId: string }>();
-const { t } = useI18n();
+const { t, te } = useI18n();
 const desk = useDesk();
 const sitting = useSitting();
+/** What a step is called; an act of a format by the format. */
+function takenBack(step: string): string {
+  const own = `formats.${desk.view.round?.format}.${step}`;
+  return t(te(own) ? own : `desk.step.${step}`);
+}
 const stageKey = computed(() => sitting.keys?.stage ?? '');
 
 const address = useJoinAddress();
@@ -90,7 +95,7 @@ async function copy(link: string): Promise<void> {
       :disabled="!desk.view.private.takeBack"
       :title="
         desk.view.private.takeBack
-          ? t('desk.backWhat', { what: t(`desk.step.${desk.view.private.takeBack}`) })
+          ? t('desk.backWhat', { what: takenBack(desk.view.private.takeBack) })
           : t('desk.nothingBack')
       "
       @click="desk.ask({ type: 'takeBack' })"

@@ -20,8 +20,10 @@ const text = computed(() => {
   const { code, params } = desk.view.private.next;
   const worth = typeof params.points === 'number' ? { points: points(params.points) } : {};
   const words = { ...params, ...worth };
-  if (code === 'leave' && !desk.view.rules?.chosen) return t('desk.next.leaveList');
-  if (code === 'formatWaits') return t(`desk.waits.${params.format}`, words);
+  // Where a team chooses, the format says what it chooses, and whereto one goes back.
+  const chosenIn = desk.view.rules?.chosen ? desk.view.round?.format : undefined;
+  if (chosenIn && (code === 'pick' || code === 'leave')) return t(`formats.${chosenIn}.${code}`, words);
+  if (code === 'formatWaits') return t(`formats.${params.format}.waits`, words);
   if (code === 'nextRound') {
     const { title, format, what } = params as { title: string; format: FormatName; what: string };
     return t('desk.next.nextRound', { title: titleOf({ title, format, what: what || null }) });

@@ -9,7 +9,7 @@ import { useRoundTitle } from '../../design/useRoundTitle.ts';
 import DeskTime from './DeskTime.vue';
 
 /** Where the show is, and whether turns are even. */
-const { t } = useI18n();
+const { t, te } = useI18n();
 const desk = useDesk();
 const titleOf = useRoundTitle();
 interface Item {
@@ -42,6 +42,11 @@ const items = computed<Item[]>(() => {
   ];
 });
 const progress = computed(() => progressOf(desk.view.round));
+/** Questions are counted, unless the format counts something else. */
+const counted = computed(() => {
+  const own = `formats.${desk.view.round?.format}.progress`;
+  return te(own) ? own : 'desk.progress';
+});
 /** Any round can be begun once the question in play is settled: that skips, repeats or changes the order. */
 const canBegin = computed(
   () =>
@@ -66,7 +71,7 @@ const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.rule
         <span>{{ item.title }}</span>
         <p v-if="item.state === 'on' && item.round !== null && progress" class="muted">
           {{
-            t(`desk.progress.${progress.counts}`, {
+            t(counted, {
               used: progress.played,
               all: progress.of,
             })

@@ -28,9 +28,9 @@ const look = (cell: Cell) => {
 };
 function told(category: string, cell: Cell): string {
   const params = { category, points: points(cell.points), team: winner(cell)?.name ?? '' };
-  if (cell.state === 'empty') return t('stage.cellEmpty');
-  if (cell.state === 'open') return t('stage.cellOpen', params);
-  return t(cell.winner ? 'stage.cellWon' : 'stage.cellUsed', params);
+  if (cell.state === 'empty') return t('formats.board.cellEmpty');
+  if (cell.state === 'open') return t('formats.board.cellOpen', params);
+  return t(cell.winner ? 'formats.board.cellWon' : 'formats.board.cellUsed', params);
 }
 
 /** Moves the focus to the next open cell in a direction; cells that cannot be chosen are jumped over. */

@@ -17,7 +17,7 @@ defineExpose({ focus: () => cells.value?.focusFirst() });
 
 <template>
   <h2>{{ t('common.teamsTurn', { team }) }}</h2>
-  <p class="muted">{{ t('desk.pickHint') }}</p>
+  <p class="muted">{{ t('formats.board.pickHint') }}</p>
   <BoardCells
     ref="cells"
     class="board"

@@ -7,7 +7,7 @@ import type { HandsetPart } from '../parts.ts';
 /** Whose choice it is. */
 const { view, seat } = defineProps<HandsetPart>();
 const { t } = useI18n();
-const own = useOwnWords();
+const { own } = useOwnWords();
 const isOwn = computed(() => view.turn === seat.team);
 const team = computed(() => view.teams.find((one) => one.id === view.turn)?.name ?? '');
 </script>

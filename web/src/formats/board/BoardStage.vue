@@ -17,7 +17,7 @@ const over = computed(() =>
 </script>
 
 <template>
-  <section class="board" :aria-label="t('stage.board')">
+  <section class="board" :aria-label="t('formats.board.label')">
     <p class="who">{{ over ? t('stage.allPlayed') : t('stage.chooses', { team: chooser }) }}</p>
     <BoardCells
       class="cells"

@@ -12,7 +12,7 @@ const { t } = useI18n();
 const round = computed(() => view.round as CounterweightView);
 const title = computed(() => {
   const team = view.teams.find((one) => one.id === (round.value.choosing ?? view.turn))?.name ?? '';
-  return t(round.value.choosing ? 'stage.mayLift' : 'common.teamNext', { team });
+  return t(round.value.choosing ? 'formats.counterweight.mayLift' : 'common.teamNext', { team });
 });
 </script>
 

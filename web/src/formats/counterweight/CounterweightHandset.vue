@@ -11,12 +11,15 @@ import CoverGrid from './CoverGrid.vue';
 const { view, seat } = defineProps<HandsetPart>();
 const emit = defineEmits<{ act: [act: object] }>();
 const { t } = useI18n();
-const own = useOwnWords();
+const { own, ofFormat } = useOwnWords();
 const round = computed(() => view.round as CounterweightView);
 const title = computed(() => {
   const who = round.value.choosing ?? view.turn;
   const team = view.teams.find((one) => one.id === who)?.name ?? '';
-  if (round.value.choosing) return who === seat.team ? own(view, 'lift') : t('handset.liftOther', { team });
+  if (round.value.choosing)
+    return who === seat.team
+      ? ofFormat(view, 'counterweight', 'lift')
+      : t('formats.counterweight.liftOther', { team });
   return who === seat.team ? own(view, 'next') : t('handset.nextOther', { team });
 });
 </script>

@@ -15,18 +15,18 @@ const { t } = useI18n();
 const wonLines = useWonLines(() => view);
 const title = computed(() => {
   const team = view.teams.find((one) => one.id === round.value.choosing);
-  if (team) return t('stage.mayLift', { team: team.name });
+  if (team) return t('formats.counterweight.mayLift', { team: team.name });
   const left = round.value.covers.filter((cover) => cover.team === null).length;
   return left === 0
-    ? (wonLines.value[0] ?? t('stage.allUp'))
-    : t('stage.coversLeft', left, { named: { n: left } });
+    ? (wonLines.value[0] ?? t('formats.counterweight.allUp'))
+    : t('formats.counterweight.coversLeft', left, { named: { n: left } });
 });
 </script>
 
 <template>
   <section class="weights">
     <h2>{{ title }}</h2>
-    <p>{{ t('stage.closestToZero') }}</p>
+    <p>{{ t('formats.counterweight.closestToZero') }}</p>
     <CoverChoice
       v-if="canChoose && round.choosing"
       class="grid"

@@ -19,7 +19,7 @@ const lift = (cover: number) => emit('lift', { do: 'lift', cover, team: lifter.v
 <template>
   <div class="choice">
     <fieldset v-if="round.choosing">
-      <legend>{{ t('common.whoLifts') }}</legend>
+      <legend>{{ t('formats.counterweight.whoLifts') }}</legend>
       <button
         v-for="team in teams"
         :key="team.id"

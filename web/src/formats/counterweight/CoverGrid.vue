@@ -24,8 +24,12 @@ const columns = computed(() => {
 const teamOf = (id: string | null) => teams.find((team) => team.id === id);
 const told = (i: number) => {
   const { value, team } = covers[i]!;
-  if (value === null) return t('common.coverDown', { n: i + 1 });
-  return t('common.coverUp', { n: i + 1, value: change(value), team: teamOf(team)?.name ?? '' });
+  if (value === null) return t('formats.counterweight.coverDown', { n: i + 1 });
+  return t('formats.counterweight.coverUp', {
+    n: i + 1,
+    value: change(value),
+    team: teamOf(team)?.name ?? '',
+  });
 };
 </script>
 

@@ -46,32 +46,34 @@ function write(typed: string): void {
         :min="2"
         :max="MOST_COVERS"
         :disabled="byHand"
-        :label="t('studio.covers')"
+        :label="t('editors.counterweight.covers')"
       />
       <NumberField
         v-model="content.most"
         :min="1"
         :max="999"
         :disabled="byHand"
-        :label="t('studio.heaviest')"
+        :label="t('editors.counterweight.heaviest')"
       />
       <v-text-field
         v-model="content.seed"
         maxlength="40"
         :disabled="byHand"
-        :label="t('studio.seed')"
-        :hint="t('studio.seedHint')"
+        :label="t('editors.counterweight.seed')"
+        :hint="t('editors.counterweight.seedHint')"
         persistent-hint
       />
     </div>
-    <v-switch v-model="byHand" :label="t('studio.valuesByHand')" />
+    <v-switch v-model="byHand" :label="t('editors.counterweight.valuesByHand')" />
     <v-textarea
       v-if="byHand"
       :model-value="text"
       rows="2"
       auto-grow
-      :label="t('studio.values')"
-      :hint="t(sum === 0 ? 'studio.sumZero' : 'studio.sumIs', { sum: change(sum) })"
+      :label="t('editors.counterweight.values')"
+      :hint="
+        t(sum === 0 ? 'editors.counterweight.sumZero' : 'editors.counterweight.sumIs', { sum: change(sum) })
+      "
       persistent-hint
       @update:model-value="write"
     />

@@ -12,6 +12,6 @@ const round = computed(() => view.round as InterludeView);
 </script>
 
 <template>
-  <h2>{{ view.roundTitle || t(`common.interludes.${round.what}`) }}</h2>
+  <h2>{{ view.roundTitle || t(`formats.interlude.sort.${round.what}`) }}</h2>
   <RichText v-if="round.text" :text="round.text" />
 </template>

@@ -24,34 +24,34 @@ const writeOut = () => (round.value.content.text = explained.value.map((one) => 
 </script>
 
 <template>
-  <section class="interlude" :aria-label="t('common.formats.interlude')">
+  <section class="interlude" :aria-label="t('formats.interlude.name')">
     <v-select
       v-model="round.content.what"
-      :label="t('studio.interlude')"
-      :items="interludes.map((value) => ({ value, title: t(`common.interludes.${value}`) }))"
+      :label="t('editors.interlude.what')"
+      :items="interludes.map((value) => ({ value, title: t(`formats.interlude.sort.${value}`) }))"
     />
     <v-text-field
       v-if="round.content.what !== 'standings'"
       v-model="round.title"
-      :label="t('studio.interludeTitle')"
+      :label="t('editors.interlude.title')"
       maxlength="80"
     />
     <v-textarea
       v-if="round.content.what !== 'standings' && round.content.what !== 'credits'"
       v-model="round.content.text"
-      :label="t('studio.interludeText')"
-      :hint="t(round.content.what === 'howTo' ? 'building.explainHint' : 'studio.promptHint')"
+      :label="t('editors.interlude.text')"
+      :hint="t(round.content.what === 'howTo' ? 'editors.interlude.explainHint' : 'studio.promptHint')"
       persistent-hint
       rows="5"
       auto-grow
       maxlength="2000"
     />
     <section v-if="explained.length" class="explained">
-      <p class="muted">{{ t('building.explained') }}</p>
+      <p class="muted">{{ t('editors.interlude.explained') }}</p>
       <ul>
         <li v-for="one in explained" :key="one">{{ one }}</li>
       </ul>
-      <v-btn size="small" variant="outlined" @click="writeOut">{{ t('building.writeOut') }}</v-btn>
+      <v-btn size="small" variant="outlined" @click="writeOut">{{ t('editors.interlude.writeOut') }}</v-btn>
     </section>
     <NumberField
       v-if="round.content.what === 'break'"
@@ -59,7 +59,7 @@ const writeOut = () => (round.value.content.text = explained.value.map((one) => 
       empty
       :min="1"
       :max="120"
-      :label="t('studio.breakMinutes')"
+      :label="t('editors.interlude.minutes')"
     />
   </section>
 </template>

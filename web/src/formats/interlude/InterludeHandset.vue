@@ -12,6 +12,6 @@ const round = computed(() => view.round as InterludeView);
 </script>
 
 <template>
-  <h1>{{ view.roundTitle || t(`common.interludes.${round.what}`) }}</h1>
+  <h1>{{ view.roundTitle || t(`formats.interlude.sort.${round.what}`) }}</h1>
   <RichText v-if="round.text" :text="round.text" />
 </template>

@@ -27,10 +27,10 @@ useFit(box, () => [round.value, view.roundTitle], [1, 0.85, 0.72, 0.6, 0.5, 0.42
 <template>
   <StageStandings v-if="round.what === 'standings'" :teams="view.teams" :playing="view.playing" :now="now" />
   <section v-else ref="box" class="interlude">
-    <h2>{{ view.roundTitle || t(`common.interludes.${round.what}`) }}</h2>
+    <h2>{{ view.roundTitle || t(`formats.interlude.sort.${round.what}`) }}</h2>
     <RichText v-if="round.text" class="text" :text="round.text" />
     <template v-if="view.explains">
-      <h3>{{ view.explains.title || t(`common.formats.${view.explains.format}`) }}</h3>
+      <h3>{{ view.explains.title || t(`formats.${view.explains.format}.name`) }}</h3>
       <ul class="text">
         <li v-for="one in sentences(view.explains, view.devices)" :key="one">{{ one }}</li>
       </ul>

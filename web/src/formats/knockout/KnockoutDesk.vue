@@ -13,7 +13,7 @@ const round = computed(() => view.round as KnockoutView);
 
 <template>
   <ListDesk :view="view" />
-  <h3>{{ t('desk.lives') }}</h3>
+  <h3>{{ t('formats.knockout.livesTitle') }}</h3>
   <ul class="lives">
     <li v-for="team in view.teams" :key="team.id">
       {{ team.name }} <b class="mono">{{ round.left[team.id] ?? round.lives }}</b>

@@ -16,7 +16,7 @@ const content = computed(() => (editor.list as RoundOf<'knockout'>).content);
 <template>
   <ListEditor v-model:place="place">
     <template #settings>
-      <NumberField v-model="content.lives" :min="1" :max="9" :label="t('studio.lives')" />
+      <NumberField v-model="content.lives" :min="1" :max="9" :label="t('editors.knockout.lives')" />
     </template>
   </ListEditor>
 </template>

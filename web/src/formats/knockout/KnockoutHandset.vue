@@ -17,6 +17,6 @@ const lives = computed(() => {
 <template>
   <ListHandset :view="view" :seat="seat" />
   <p class="own">
-    {{ lives > 0 ? t('handset.lives', lives, { named: { n: lives } }) : t('handset.forHonour') }}
+    {{ lives > 0 ? t('formats.knockout.yourLives', lives, { named: { n: lives } }) : t('handset.forHonour') }}
   </p>
 </template>

@@ -24,7 +24,7 @@ const {
   MOST,
   () => now,
 );
-const told = (n: number) => t('stage.lives', n, { named: { n } });
+const told = (n: number) => t('formats.knockout.lives', n, { named: { n } });
 </script>
 
 <template>
@@ -41,7 +41,7 @@ const told = (n: number) => t('stage.lives', n, { named: { n } });
             size="1em"
           />
         </span>
-        <b v-if="livesOf(team.id) === 0">{{ t('stage.out') }}</b>
+        <b v-if="livesOf(team.id) === 0">{{ t('formats.knockout.out') }}</b>
       </li>
     </ul>
     <p v-if="many">{{ t('stage.pageOf', { from, to, of: view.playing }) }}</p>

@@ -26,7 +26,7 @@ const { points } = useFormat();
     />
     <DeskKey :question="view.private.question" />
   </article>
-  <p v-else class="muted">{{ t('desk.pickHint') }}</p>
+  <p v-else class="muted">{{ t('desk.pickFirst') }}</p>
 </template>
 
 <style scoped>

@@ -16,7 +16,7 @@ const emit = defineEmits<{ act: [act: object] }>();
 const { t } = useI18n();
 const { points, place } = useFormat();
 const { told } = useRules();
-const own = useOwnWords();
+const { own } = useOwnWords();
 /** Before anything was won everybody would share the first place: that tells nothing. */
 const placed = computed(() => view.teams.some((team) => team.score !== 0 || team.place !== 1));
 const byPlace = computed(() => [...view.teams].sort((a, b) => a.place - b.place));

@@ -21,7 +21,7 @@ const { question, seat, view } = defineProps<{
 const { t } = useI18n();
 const { change } = useFormat();
 const { told } = useVerdict();
-const own = useOwnWords();
+const { own } = useOwnWords();
 
 const name = (team: string | null) => view.teams.find((one) => one.id === team)?.name ?? '';
 const onFloor = computed(() => question.mode === 'everyone' || question.floor === seat.team);

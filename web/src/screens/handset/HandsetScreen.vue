@@ -27,7 +27,7 @@ const { view, seat, now, connected, sending } = defineProps<{
 const emit = defineEmits<{ answer: [answer: object]; buzz: []; act: [act: object] }>();
 const { t } = useI18n();
 const { points } = useFormat();
-const words = useOwnWords();
+const { own: words } = useOwnWords();
 
 const own = computed(() => view.teams.find((team) => team.id === seat.team) ?? null);
 const score = computed(() => seat.standing?.score ?? own.value?.score ?? 0);

@@ -60,7 +60,7 @@ async function takeBack(one: ImportInfo): Promise<void> {
           :loading="working === one.id"
           :aria-label="t('bring.takeBackOne', { source: one.source || t('bring.pasted') })"
           @click="takeBack(one)"
-          >{{ t('common.takeBack') }}</v-btn
+          >{{ t('bring.takeBackShort') }}</v-btn
         >
       </li>
     </ul>

@@ -18,7 +18,7 @@ import { useShowCheck } from './showCheck.ts';
 const shown = defineModel<boolean>({ required: true });
 defineProps<{ opening: boolean }>();
 const emit = defineEmits<{ go: [finding: ShowFinding]; open: [] }>();
-const { t } = useI18n();
+const { t, te } = useI18n();
 const { points, change, list } = useFormat();
 const { lackWords } = useLacks();
 const { told: remarkTold } = useRemark();
@@ -42,21 +42,23 @@ watch(shown, async (on) => {
   }));
 });
 
-function told({ code, params, remark }: ShowFinding): string {
+function told({ code, params, remark, round }: ShowFinding): string {
   if (remark) return remarkTold(remark);
   const words = { ...params };
   for (const name of ['points', 'rest'] as const)
     if (typeof words[name] === 'number') words[name] = points(words[name]);
   if (typeof words.lacks === 'string') words.lacks = lackWords(words.lacks.split(',') as never);
-  if (code === 'cellUnfinished' && words.category === '') words.category = '…';
-  if (code === 'coversNotBalanced') words.sum = change(Number(words.sum));
+  if (words.category === '') words.category = '…';
+  if (typeof words.sum === 'number') words.sum = change(words.sum);
   if (code === 'contrast')
     words.what = list(
       String(words.what)
         .split(',')
         .map((one) => t(`look.pairs.${one}`)),
     );
-  return t(`studio.finding.${code}`, words);
+  const format = editor.show!.rounds.find((one) => one.id === round)?.format;
+  const own = `editors.${format}.finding.${code}`;
+  return t(te(own) ? own : `studio.finding.${code}`, words);
 }
 /** Which round and question are meant. */
 function where({ round, question }: ShowFinding): string {

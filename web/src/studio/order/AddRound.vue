@@ -24,8 +24,8 @@ const names = Object.keys(formats) as FormatName[];
         v-for="name in names"
         :key="name"
         :prepend-icon="formatIcons[name]"
-        :title="t(`common.formats.${name}`)"
-        :subtitle="t(`studio.formatHint.${name}`)"
+        :title="t(`formats.${name}.name`)"
+        :subtitle="t(`editors.${name}.hint`)"
         @click="editor.addRound(name)"
       />
     </v-list>

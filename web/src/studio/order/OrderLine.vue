@@ -42,9 +42,9 @@ const findings = computed(() => check.findings.filter((finding) => finding.round
 const span = computed(() => spanOf(round.id));
 const facts = computed(() => {
   const sort = formatOf(round.format).sort(round.content);
-  const kind = t(`common.formats.${round.format}`);
+  const kind = t(`formats.${round.format}.name`);
   const count = t('building.questions', questions.value.length, { named: { n: questions.value.length } });
-  const parts = sort === null ? [kind, count] : [t(`common.interludes.${sort}`)];
+  const parts = sort === null ? [kind, count] : [t(`formats.interlude.sort.${sort}`)];
   if (hasList(round) && round.content.rule)
     parts.push(t('building.byRule', { rule: ruleWords(round.content.rule) }));
   if (hasList(round) && isBehind(round.content)) parts.push(t('building.ruleBehind'));

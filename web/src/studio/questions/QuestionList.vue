@@ -4,7 +4,7 @@ import { computed, nextTick, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { QuestionLine } from '../../api/server.ts';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
-import { QUESTION_DRAG } from '../board/useCellDrop.ts';
+import { QUESTION_DRAG } from '../../formats/board/editor/useCellDrop.ts';
 import { kindIcons } from '../question/kindIcons.ts';
 import { useBank } from './bank.ts';
 

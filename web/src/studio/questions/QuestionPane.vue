@@ -2,7 +2,7 @@
 import { mdiDeleteOutline, mdiHistory, mdiPlus } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ConflictList from '../parts/ConflictList.vue';
+import ConflictList from '../ConflictList.vue';
 import QuestionForm from '../question/QuestionForm.vue';
 import SaveState from '../SaveState.vue';
 import { useBank } from './bank.ts';

@@ -120,6 +120,7 @@ export const bring = {
   before: 'Brought in before',
   beforeLine: '{n} question into {set}, {when} | {n} questions into {set}, {when}',
   beforeMore: 'Show earlier ones',
+  takeBackShort: 'Take back',
   takeBackOne: 'Take back {source}',
   wasTakenBack: 'Taken back: its questions are under Deleted',
   pasted: 'Pasted',

@@ -92,27 +92,4 @@ export const building = {
   passedOver: 'Passed over: {unfinished} unfinished, {repeated} played before.',
   goneNow: 'The questions that stand here now go.',
   rule: '{count} from {sets}',
-
-  fill: 'Fill',
-  fillCategory: 'Fill the category “{category}”',
-  fillHint:
-    'Empty cells are filled, the easier questions at the lower values. What is there already can be sorted in the same way, or each question be given the value that its difficulty suggests.',
-  fillCells: 'All cells are filled | Fill {n} empty cell | Fill {n} empty cells',
-  wasSorted: 'The category was sorted.',
-  filled: '{n} cell was filled. | {n} cells were filled.',
-  fillNone: 'Nothing in the library fits.',
-  byDifficulty: 'Sort by difficulty',
-  sorted: 'The easier questions stand at the lower values now: measured for {n} of {of}, else as written.',
-  suggest: 'Suggest values',
-  suggestHint: 'Harder questions are worth more, so that each brings about the same on average.',
-  suggestNone: 'Values can be suggested where all of the board are above zero.',
-  suggested:
-    'Every cell is worth what its column says: {measured}. | {n} cell got a value of its own: {measured}. | {n} cells got values of their own: {measured}.',
-  measuredFor: 'measured for {n} of {of}, else as written',
-  wasSuggested: 'The values of the category were set.',
-  tray: 'From the library, to be dragged on a cell',
-  showTray: 'Library',
-  explainHint: 'Empty: Distaff writes it from the rules of the round that follows.',
-  writeOut: 'Write it out to change it',
-  explained: 'The stage tells:',
 };

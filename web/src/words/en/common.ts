@@ -1,6 +1,5 @@
 export const common = {
   appName: 'Distaff',
-  points: '{n}',
   noConnection: 'No connection. Trying again by itself …',
   loading: 'Loading …',
   cancel: 'Cancel',
@@ -45,32 +44,7 @@ export const common = {
   questionOf: 'Question {n} of {of}',
   questionNumber: 'Question {n}',
   percent: '{n} %',
-  coverDown: 'Cover {n}',
-  coverUp: 'Cover {n}: {value}, lifted by {team}',
-  whoLifts: 'Who lifts it?',
-  interludes: {
-    title: 'Welcome',
-    howTo: 'How to play',
-    break: 'Break',
-    standings: 'Standings',
-    credits: 'Thanks',
-  },
-  formats: {
-    board: 'Category board',
-    quiz: 'Quiz',
-    knockout: 'Knockout',
-    counterweight: 'Counterweight',
-    interlude: 'Interlude',
-  },
   howTo: {
-    board:
-      'The team in turn picks a cell, and its question is asked. {count} questions, worth from {low} to {high}.',
-    quiz: '{count} questions, one after the other, the same for all. Each is worth {points}.',
-    knockout: '{count} questions at most. Whoever misses one loses a life; whoever has none left is out.',
-    counterweight:
-      'Under {covers} covers lie values up to {most}, each with its opposite. A right answer earns a cover: lift it yourself, or make another team lift it. The total closest to zero wins.',
-    lives:
-      'Everyone begins with {n} life. If all miss together, nobody loses one. | Everyone begins with {n} lives. If all miss together, nobody loses one.',
     clock: 'There are {n} seconds for an answer.',
   },
   soManyTeams: '{n} teams',
@@ -102,12 +76,9 @@ export const common = {
       lowest: 'Whoever has the fewest points is next.',
       drawn: 'The next team is picked at random.',
     },
-    pace: 'It runs by itself.',
     brings: {
       places: 'At the end, each team you leave behind brings you {n} points.',
       nothing: 'It is played for itself: nothing of it counts for the show.',
-      knockout: 'At the end, each life you have left brings {n} points.',
-      counterweight: 'At the end, your distance from zero is taken off your score.',
     },
     combine: {
       sum: 'Your team gets the points of all its members.',

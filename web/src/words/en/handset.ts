@@ -18,14 +18,11 @@ export const handset = {
   players: 'nobody yet | {n} player | {n} players',
   enter: 'Join',
   otherShow: 'Another code',
-  score: '{n} points',
-  place: '{place} place',
   you: '{name} · {team}',
   /** What a handset says of its team, and of somebody who plays alone. */
   ofTeam: {
     turn: 'Your team chooses',
     next: 'Your team is next',
-    lift: 'Your team may have a cover lifted',
     choosing: 'Your team is choosing',
     floor: 'Your team has the floor',
     given: 'Your team answered',
@@ -35,7 +32,6 @@ export const handset = {
   alone: {
     turn: 'You choose',
     next: 'You are next',
-    lift: 'You may have a cover lifted',
     choosing: 'You are choosing',
     floor: 'You have the floor',
     given: 'You answered',
@@ -79,7 +75,6 @@ export const handset = {
   givenMine: 'You were first',
   answerHeld: 'The host looks at it first.',
   tried: 'tried',
-  waitKey: 'Locked. The host goes on.',
   key: 'Key',
   gets: '{team} gets {amount}',
   nobody: 'Nobody gets the points.',
@@ -114,10 +109,8 @@ export const handset = {
   anybodyMayBuzz: 'The others may buzz now.',
   mayChange: 'Sent. You may change it until the lock.',
   forHonour: 'You are out: answer for honour.',
-  lives: 'You have {n} life | You have {n} life | You have {n} lives',
   roundOver: 'The round is over',
   nextOther: '{team} is next',
-  liftOther: '{team} has a cover lifted',
   standing: 'You: {place} place of {of}',
   line: {
     between: 'Soon it goes on',

@@ -5,7 +5,6 @@ export const look = {
   theme: 'Theme',
   themes: { loft: 'Loft', chalk: 'Chalk', slate: 'Slate', ember: 'Ember', own: 'Own colours' },
   colours: { ground: 'Ground', panel: 'Panels', text: 'Text', accent: 'Accent' },
-  colourOf: '{what}, as # and six signs',
   wrongColour: 'A colour is # and six signs of 0–9 and a–f.',
   face: 'Typeface of titles',
   faces: {

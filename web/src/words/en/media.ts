@@ -1,6 +1,5 @@
 export const media = {
   section: 'Pictures and sounds',
-  sectionHint: 'Drop a file here or paste one at any time.',
   picture: 'Picture',
   sound: 'Sound',
   video: 'Video',

@@ -19,7 +19,6 @@ export const review = {
   keysNever: 'The key never stands at {letters}: players notice that.',
   spread: 'Spread the keys',
   spreadHint: 'Moves options; those in an order of their own, or that speak of others, stay.',
-  spreadNone: 'These options must keep their order.',
   grade: 'Reads like school year {n} (median; Flesch–Kincaid).',
   twice: 'Asked twice',
   twiceLooking: 'Looking through the whole library …',

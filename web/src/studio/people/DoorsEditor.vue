@@ -4,8 +4,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
-import RosterBar from '../people/RosterBar.vue';
-import WordsEditor from '../people/WordsEditor.vue';
+import RosterBar from './RosterBar.vue';
+import WordsEditor from './WordsEditor.vue';
 
 /** Who may come in, and how people come into teams. */
 const { t } = useI18n();
@@ -38,8 +38,8 @@ const tidy = () => (doors.value.roster = doors.value.roster.map((name) => name.t
         v-model="doors.seed"
         class="short"
         maxlength="40"
-        :label="t('studio.seed')"
-        :hint="t('studio.seedHint')"
+        :label="t('editors.counterweight.seed')"
+        :hint="t('editors.counterweight.seedHint')"
         persistent-hint
       />
     </template>

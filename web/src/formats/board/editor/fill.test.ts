@@ -3,8 +3,8 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import { blankQuestion, type Question } from '@distaff/core/question';
 import { blankShow } from '@distaff/core/show';
 import { createPinia, setActivePinia } from 'pinia';
-import { server } from '../../api/server.ts';
-import { useEditor } from '../editor.ts';
+import { server } from '../../../api/server.ts';
+import { useEditor } from '../../../studio/editor.ts';
 import { useFill } from './useFill.ts';
 
 let n = 0;

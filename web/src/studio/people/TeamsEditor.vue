@@ -5,9 +5,9 @@ import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useEditor } from '../editor.ts';
-import DrawDialog from '../people/DrawDialog.vue';
-import MembersMenu from '../people/MembersMenu.vue';
-import TeamSheetDialog from '../people/TeamSheetDialog.vue';
+import DrawDialog from './DrawDialog.vue';
+import MembersMenu from './MembersMenu.vue';
+import TeamSheetDialog from './TeamSheetDialog.vue';
 import WeavePicker from './WeavePicker.vue';
 
 /** The teams in the order of their turns. */

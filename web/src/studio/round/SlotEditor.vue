@@ -7,7 +7,7 @@ import { useFormat } from '../../design/useFormat.ts';
 import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
 import type { Slot } from '../../formats/slot.ts';
-import MoveCell from '../board/MoveCell.vue';
+import MoveCell from '../../formats/board/editor/MoveCell.vue';
 import OriginNote from './OriginNote.vue';
 import NumberField from '../question/NumberField.vue';
 import { useBank } from '../questions/bank.ts';
@@ -23,7 +23,7 @@ const { place } = defineProps<{
   cell?: string | null;
 }>();
 const emit = defineEmits<{ next: []; moved: [place: string] }>();
-const { t } = useI18n();
+const { t, te } = useI18n();
 const { points } = useFormat();
 const account = useAccount();
 const editor = useEditor();
@@ -63,6 +63,11 @@ async function keep(setId: string | null): Promise<void> {
   own.origin = { id, version: 1 };
   kept.value = true;
 }
+/** A format may have words of its own for its places. */
+const own = (key: 'value' | 'valueHint') => {
+  const word = `editors.${editor.round.format}.${key}`;
+  return te(word) ? word : `studio.${key}`;
+};
 const remove = () => editor.remove('studio.removedQuestion', place!.remove);
 </script>
 
@@ -110,9 +115,9 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
               empty
               :min="-1000000"
               :max="1000000"
-              :label="t(editor.board ? 'studio.cellValue' : 'studio.questionValue')"
+              :label="t(own('value'))"
               :hint="
-                t(editor.board ? 'studio.cellValueHint' : 'studio.questionValueHint', {
+                t(own('valueHint'), {
                   n: points(place.usual),
                 })
               "

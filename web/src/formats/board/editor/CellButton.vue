@@ -2,10 +2,10 @@
 import { mdiAlertOutline, mdiCommentAlertOutline, mdiPlus } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import Glyph from '../../design/Glyph.vue';
-import { useEditor } from '../editor.ts';
-import type { useCellState } from '../parts/useCellState.ts';
-import { kindIcons } from '../question/kindIcons.ts';
+import Glyph from '../../../design/Glyph.vue';
+import { useEditor } from '../../../studio/editor.ts';
+import type { useCellState } from './useCellState.ts';
+import { kindIcons } from '../../../studio/question/kindIcons.ts';
 import { useCellDrop } from './useCellDrop.ts';
 
 /** A cell of the board that is written: what stands on it and what it lacks; questions are dragged here and away. */

@@ -3,8 +3,8 @@ import { mdiMagnify } from '@mdi/js';
 import { watchDebounced } from '@vueuse/core';
 import { onMounted } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { emptyQuery, useBank } from '../questions/bank.ts';
-import QuestionList from '../questions/QuestionList.vue';
+import { emptyQuery, useBank } from '../../../studio/questions/bank.ts';
+import QuestionList from '../../../studio/questions/QuestionList.vue';
 
 /** Questions of the library beside the board, to be dragged on a cell; a click puts one on the chosen cell. */
 const emit = defineEmits<{ pick: [id: string] }>();
@@ -21,8 +21,8 @@ watchDebounced(bank.query, () => void bank.search(), { deep: true, debounce: PAU
 </script>
 
 <template>
-  <section class="tray" :aria-label="t('building.tray')">
-    <p class="muted">{{ t('building.tray') }}</p>
+  <section class="tray" :aria-label="t('editors.board.tray')">
+    <p class="muted">{{ t('editors.board.tray') }}</p>
     <div class="row">
       <v-text-field
         v-model="bank.query.q"

@@ -1,9 +1,9 @@
 import { lacksOf } from '@distaff/core/question';
 import { remarksBeside } from '@distaff/core/review';
 import { useI18n } from 'vue-i18n';
-import { useFormat } from '../../design/useFormat.ts';
-import { useEditor } from '../editor.ts';
-import { useLacks } from '../useLacks.ts';
+import { useFormat } from '../../../design/useFormat.ts';
+import { useEditor } from '../../../studio/editor.ts';
+import { useLacks } from '../../../studio/useLacks.ts';
 
 /** What is to be said of a cell of the board while it is written. */
 export function useCellState() {
@@ -26,9 +26,10 @@ export function useCellState() {
   function told(name: string, ref: string, own: number): string {
     const question = editor.questionAt(ref);
     const params = { category: name || '…', points: points(worth(ref, own)) };
-    if (!question) return t('studio.cellNew', params);
-    if (lacks(ref).length) return t('studio.cellUnfinished', { ...params, lacks: lackWords(lacks(ref)) });
-    const done = t('studio.cellDone', { ...params, prompt: question.prompt });
+    if (!question) return t('editors.board.cellNew', params);
+    if (lacks(ref).length)
+      return t('editors.board.cellUnfinished', { ...params, lacks: lackWords(lacks(ref)) });
+    const done = t('editors.board.cellDone', { ...params, prompt: question.prompt });
     const n = remarks(ref);
     return n ? `${done} (${t('review.remarks', n, { named: { n } })})` : done;
   }

@@ -4,8 +4,8 @@ import { plainText } from '@distaff/core/text';
 import { mdiSwapHorizontal } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useFormat } from '../../design/useFormat.ts';
-import { useEditor } from '../editor.ts';
+import { useFormat } from '../../../design/useFormat.ts';
+import { useEditor } from '../../../studio/editor.ts';
 
 /** Where a question stands on the board, to be put elsewhere without dragging: what stands there changes places with it. */
 const { place } = defineProps<{ place: string }>();
@@ -21,8 +21,8 @@ const places = computed(() => {
       const own = editor.questionAt(id);
       return {
         value: id,
-        title: `${category.name || t('studio.category', { n: r + 1 })} · ${points(value.points)}`,
-        subtitle: own ? plainText(own.prompt).slice(0, 60) : t('studio.cellFree'),
+        title: `${category.name || t('editors.board.category', { n: r + 1 })} · ${points(value.points)}`,
+        subtitle: own ? plainText(own.prompt).slice(0, 60) : t('editors.board.cellFree'),
       };
     }),
   );
@@ -38,8 +38,8 @@ function move(to: string): void {
   <v-select
     :model-value="place"
     :items="places"
-    :label="t('studio.cellPlace')"
-    :hint="t('studio.cellPlaceHint')"
+    :label="t('editors.board.cellPlace')"
+    :hint="t('editors.board.cellPlaceHint')"
     :prepend-inner-icon="mdiSwapHorizontal"
     item-props
     @update:model-value="move"

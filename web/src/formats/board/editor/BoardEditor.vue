@@ -5,16 +5,16 @@ import { mdiClose, mdiDragHorizontal, mdiDragVertical, mdiMagnify, mdiPlus, mdiT
 import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
-import { useFormat } from '../../design/useFormat.ts';
-import Glyph from '../../design/Glyph.vue';
-import FillDialog from '../../studio/board/FillDialog.vue';
-import LibraryTray from '../../studio/board/LibraryTray.vue';
-import CellButton from '../../studio/board/CellButton.vue';
-import { useCellDrop } from '../../studio/board/useCellDrop.ts';
-import { useAccount } from '../../studio/account.ts';
-import { useEditor } from '../../studio/editor.ts';
-import { useCellState } from '../../studio/parts/useCellState.ts';
-import NumberField from '../../studio/question/NumberField.vue';
+import { useFormat } from '../../../design/useFormat.ts';
+import Glyph from '../../../design/Glyph.vue';
+import FillDialog from './FillDialog.vue';
+import LibraryTray from './LibraryTray.vue';
+import CellButton from './CellButton.vue';
+import { useCellDrop } from './useCellDrop.ts';
+import { useAccount } from '../../../studio/account.ts';
+import { useEditor } from '../../../studio/editor.ts';
+import { useCellState } from './useCellState.ts';
+import NumberField from '../../../studio/question/NumberField.vue';
 
 /** The board while it is written: rows and columns are added, named, moved and removed here. */
 const cell = defineModel<string | null>('place', { required: true });
@@ -62,14 +62,14 @@ function addValue(): void {
   values.push({ id: editor.newId(), points: next });
 }
 function removeCategory(id: string): void {
-  editor.remove('studio.removedCategory', () => {
+  editor.remove('editors.board.removedCategory', () => {
     editor.dropCells(content.value.values.map((value) => cellId(id, value.id)));
     content.value.categories = content.value.categories.filter((one) => one.id !== id);
   });
   cell.value = null;
 }
 function removeValue(id: string): void {
-  editor.remove('studio.removedValueText', () => {
+  editor.remove('editors.board.removedValue', () => {
     editor.dropCells(content.value.categories.map((one) => cellId(one.id, id)));
     content.value.values = content.value.values.filter((value) => value.id !== id);
   });
@@ -85,7 +85,7 @@ async function pick(id: string): Promise<void> {
 </script>
 
 <template>
-  <section ref="root" :aria-label="t('studio.board')">
+  <section ref="root" :aria-label="t('editors.board.label')">
     <div class="board" :style="{ '--columns': content.values.length }">
       <div class="line heads">
         <span />
@@ -96,8 +96,8 @@ async function pick(id: string): Promise<void> {
                 type="button"
                 class="handle"
                 :data-handle="value.id"
-                :aria-label="t('studio.moveValue', { points: points(value.points) })"
-                :title="t('studio.moveValue', { points: points(value.points) })"
+                :aria-label="t('editors.board.moveValue', { points: points(value.points) })"
+                :title="t('editors.board.moveValue', { points: points(value.points) })"
                 @keydown.left.prevent="move(content.values, c, -1)"
                 @keydown.right.prevent="move(content.values, c, 1)"
               >
@@ -107,8 +107,8 @@ async function pick(id: string): Promise<void> {
                 v-if="content.values.length > 1"
                 type="button"
                 class="drop"
-                :aria-label="t('studio.removeValue', { points: points(value.points) })"
-                :title="t('studio.removeValue', { points: points(value.points) })"
+                :aria-label="t('editors.board.removeValue', { points: points(value.points) })"
+                :title="t('editors.board.removeValue', { points: points(value.points) })"
                 @click="removeValue(value.id)"
               >
                 <Glyph :path="mdiClose" :size="14" />
@@ -117,7 +117,7 @@ async function pick(id: string): Promise<void> {
             <NumberField
               v-model="value.points"
               class="mono"
-              :label="t('studio.columnValue', { n: c + 1 })"
+              :label="t('editors.board.columnValue', { n: c + 1 })"
               :min="-1000000"
               :max="1000000"
               bare
@@ -132,8 +132,8 @@ async function pick(id: string): Promise<void> {
               type="button"
               class="handle"
               :data-handle="category.id"
-              :aria-label="t('studio.moveCategory', { name: category.name || r + 1 })"
-              :title="t('studio.moveCategory', { name: category.name || r + 1 })"
+              :aria-label="t('editors.board.moveCategory', { name: category.name || r + 1 })"
+              :title="t('editors.board.moveCategory', { name: category.name || r + 1 })"
               @keydown.up.prevent="move(content.categories, r, -1)"
               @keydown.down.prevent="move(content.categories, r, 1)"
             >
@@ -143,8 +143,8 @@ async function pick(id: string): Promise<void> {
               :value="category.name"
               rows="2"
               maxlength="60"
-              :placeholder="t('studio.category', { n: r + 1 })"
-              :aria-label="t('studio.categoryName', { n: r + 1 })"
+              :placeholder="t('editors.board.category', { n: r + 1 })"
+              :aria-label="t('editors.board.categoryName', { n: r + 1 })"
               @input="category.name = oneLine(($event.target as HTMLTextAreaElement).value)"
               @keydown.enter.prevent
             />
@@ -152,8 +152,8 @@ async function pick(id: string): Promise<void> {
               v-if="account.isHost"
               type="button"
               class="drop"
-              :aria-label="t('building.fillCategory', { category: category.name || r + 1 })"
-              :title="t('building.fillCategory', { category: category.name || r + 1 })"
+              :aria-label="t('editors.board.fillCategory', { category: category.name || r + 1 })"
+              :title="t('editors.board.fillCategory', { category: category.name || r + 1 })"
               @click="filling = { id: category.id, name: category.name }"
             >
               <Glyph :path="mdiTrayArrowDown" :size="16" />
@@ -162,8 +162,8 @@ async function pick(id: string): Promise<void> {
               v-if="content.categories.length > 1"
               type="button"
               class="drop"
-              :aria-label="t('studio.removeCategory', { name: category.name || r + 1 })"
-              :title="t('studio.removeCategory', { name: category.name || r + 1 })"
+              :aria-label="t('editors.board.removeCategory', { name: category.name || r + 1 })"
+              :title="t('editors.board.removeCategory', { name: category.name || r + 1 })"
               @click="removeCategory(category.id)"
             >
               <Glyph :path="mdiClose" :size="14" />
@@ -197,7 +197,7 @@ async function pick(id: string): Promise<void> {
         :prepend-icon="mdiPlus"
         :disabled="content.categories.length >= MAX_CATEGORIES"
         @click="addCategory"
-        >{{ t('studio.addCategory') }}</v-btn
+        >{{ t('editors.board.addCategory') }}</v-btn
       >
       <v-btn
         variant="outlined"
@@ -205,7 +205,7 @@ async function pick(id: string): Promise<void> {
         :prepend-icon="mdiPlus"
         :disabled="content.values.length >= MAX_VALUES"
         @click="addValue"
-        >{{ t('studio.addValue') }}</v-btn
+        >{{ t('editors.board.addValue') }}</v-btn
       >
       <v-btn
         v-if="account.isHost"
@@ -214,7 +214,7 @@ async function pick(id: string): Promise<void> {
         :prepend-icon="mdiMagnify"
         :aria-expanded="tray"
         @click="tray = !tray"
-        >{{ t('building.showTray') }}</v-btn
+        >{{ t('editors.board.showTray') }}</v-btn
       >
     </div>
     <p v-if="problem" role="alert">{{ problem }}</p>

@@ -3,10 +3,10 @@ import { emptyCells } from '@distaff/core/formats';
 import type { Selection } from '@distaff/core/library';
 import { computed, onMounted, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import DialogFrame from '../../design/DialogFrame.vue';
-import { useEditor } from '../editor.ts';
-import LibraryFields from '../order/LibraryFields.vue';
-import { useBank } from '../questions/bank.ts';
+import DialogFrame from '../../../design/DialogFrame.vue';
+import { useEditor } from '../../../studio/editor.ts';
+import LibraryFields from '../../../studio/order/LibraryFields.vue';
+import { useBank } from '../../../studio/questions/bank.ts';
 import { useFill } from './useFill.ts';
 
 /** Fills the empty cells of a category from the library, sorts it, and sets its values, by difficulty. */
@@ -40,21 +40,24 @@ async function run(work: () => Promise<void>): Promise<void> {
 const fillNow = () =>
   run(async () => {
     const n = await fill(category!.id, from);
-    if (n !== null) said.value = n === 0 ? t('building.fillNone') : t('building.filled', n, { named: { n } });
+    if (n !== null)
+      said.value = n === 0 ? t('editors.board.fillNone') : t('editors.board.filled', n, { named: { n } });
   });
 const sortNow = () =>
   run(async () => {
     const told = await sort(category!.id);
-    if (told) said.value = t('building.sorted', told);
+    if (told) said.value = t('editors.board.sorted', told);
   });
 const suggestNow = () =>
   run(async () => {
     const told = await suggest(category!.id);
     if (!told) return;
     const { own: n, ...rest } = told;
-    const measured = t('building.measuredFor', rest);
+    const measured = t('editors.board.measuredFor', rest);
     said.value =
-      n === null ? t('building.suggestNone') : t('building.suggested', n, { named: { n, measured } });
+      n === null
+        ? t('editors.board.suggestNone')
+        : t('editors.board.suggested', n, { named: { n, measured } });
   });
 </script>
 
@@ -62,22 +65,28 @@ const suggestNow = () =>
   <DialogFrame
     :model-value="category !== null"
     :width="680"
-    :title="t('building.fillCategory', { category: category?.name || '…' })"
+    :title="t('editors.board.fillCategory', { category: category?.name || '…' })"
     @update:model-value="emit('close')"
   >
-    <p class="muted">{{ t('building.fillHint') }}</p>
+    <p class="muted">{{ t('editors.board.fillHint') }}</p>
     <LibraryFields v-model="from" />
     <p v-if="problem" role="alert">{{ problem }}</p>
     <p v-else-if="said" role="status">{{ said }}</p>
 
     <template #actions>
       <v-btn variant="text" @click="emit('close')">{{ t('common.close') }}</v-btn>
-      <v-btn variant="outlined" :disabled="working" :title="t('building.suggestHint')" @click="suggestNow">{{
-        t('building.suggest')
+      <v-btn
+        variant="outlined"
+        :disabled="working"
+        :title="t('editors.board.suggestHint')"
+        @click="suggestNow"
+        >{{ t('editors.board.suggest') }}</v-btn
+      >
+      <v-btn variant="outlined" :disabled="working" @click="sortNow">{{
+        t('editors.board.byDifficulty')
       }}</v-btn>
-      <v-btn variant="outlined" :disabled="working" @click="sortNow">{{ t('building.byDifficulty') }}</v-btn>
       <v-btn color="primary" :disabled="empty === 0" :loading="working" @click="fillNow">{{
-        t('building.fillCells', empty, { named: { n: empty } })
+        t('editors.board.fillCells', empty, { named: { n: empty } })
       }}</v-btn>
     </template>
   </DialogFrame>

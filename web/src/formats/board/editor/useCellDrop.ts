@@ -1,7 +1,7 @@
 import { swapCells } from '@distaff/core/formats';
 import { ref } from 'vue';
-import { server } from '../../api/server.ts';
-import { useEditor } from '../editor.ts';
+import { server } from '../../../api/server.ts';
+import { useEditor } from '../../../studio/editor.ts';
 
 /** As what things are dragged to a cell: a question of the library, or what stands on another cell. */
 export const QUESTION_DRAG = 'application/x-distaff-question';

@@ -2,8 +2,8 @@ import { arrangeByDifficulty, emptyCells, suggestWorths } from '@distaff/core/fo
 import { byDifficulty, TELLING, type Selection } from '@distaff/core/library';
 import type { Question } from '@distaff/core/question';
 import { ref } from 'vue';
-import { server } from '../../api/server.ts';
-import { useEditor } from '../editor.ts';
+import { server } from '../../../api/server.ts';
+import { useEditor } from '../../../studio/editor.ts';
 
 /** Filling a category from the library, and putting its questions in the order of their difficulty. */
 export function useFill() {
@@ -54,7 +54,7 @@ export function useFill() {
   const sort = (category: string) =>
     guarded(async () => {
       const { of, told } = await looked(category);
-      editor.remove('building.wasSorted', () =>
+      editor.remove('editors.board.wasSorted', () =>
         arrangeByDifficulty(content(), category, editor.show!.questions, of),
       );
       return told;
@@ -65,7 +65,7 @@ export function useFill() {
     guarded(async () => {
       const { of, told } = await looked(category);
       let own: number | null = null;
-      editor.remove('building.wasSuggested', () => {
+      editor.remove('editors.board.wasSuggested', () => {
         own = suggestWorths(content(), category, editor.show!.questions, of);
       });
       return { own, ...told };

@@ -4,17 +4,17 @@ import { mdiAccountMultipleOutline, mdiAlertOutline, mdiCheck, mdiDoorOpen } fro
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
-import ChoiceBar from '../../design/ChoiceBar.vue';
-import { server } from '../../api/server.ts';
-import { useAccount } from '../account.ts';
-import { useEditor, type EditorTab } from '../editor.ts';
-import RehearseDialog from '../RehearseDialog.vue';
-import SaveState from '../SaveState.vue';
-import ShareDialog from '../share/ShareDialog.vue';
-import VersionsDialog from '../share/VersionsDialog.vue';
-import StudioBar from '../StudioBar.vue';
-import CheckDialog from '../check/CheckDialog.vue';
-import { useShowCheck } from '../check/showCheck.ts';
+import ChoiceBar from '../design/ChoiceBar.vue';
+import { server } from '../api/server.ts';
+import { useAccount } from './account.ts';
+import { useEditor, type EditorTab } from './editor.ts';
+import RehearseDialog from './RehearseDialog.vue';
+import SaveState from './SaveState.vue';
+import ShareDialog from './share/ShareDialog.vue';
+import VersionsDialog from './share/VersionsDialog.vue';
+import StudioBar from './StudioBar.vue';
+import CheckDialog from './check/CheckDialog.vue';
+import { useShowCheck } from './check/showCheck.ts';
 
 /** Title, what is saved, which part is edited, what is unfinished, and the doors. */
 const tab = defineModel<EditorTab>('tab', { required: true });

@@ -4,11 +4,12 @@ import { rulesView } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRules } from '../../design/useRules.ts';
+import { rulesParts } from '../../formats/rulesParts.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 
 /** The rules of the round, in words that say what they do; only those that apply. */
-const { t } = useI18n();
+const { t, te } = useI18n();
 const { told } = useRules();
 const editor = useEditor();
 const rules = computed(() => editor.round.rules);
@@ -19,10 +20,8 @@ const inForce = computed(() => ({ ...rules.value, ...prescribed.value }));
 const oneByOne = computed(() => inForce.value.floor !== 'everyone');
 /** What a round counts depends on its format. */
 function bringsWord(what: (typeof brought)[number]): string {
-  const own = { knockout: 'countedKnockout', counterweight: 'countedCounterweight' } as const;
-  const { format } = editor.round;
-  const counted = format in own ? own[format as keyof typeof own] : what;
-  return t(`studio.bringsWhat.${what === 'counted' ? counted : what}`);
+  const own = `editors.${editor.round.format}.counted`;
+  return t(what === 'counted' && te(own) ? own : `studio.bringsWhat.${what}`);
 }
 const speed = computed({
   get: () => rules.value.speed !== null,
@@ -41,7 +40,7 @@ const pace = computed({
 <template>
   <section class="rules">
     <h1>
-      {{ t('studio.rulesOf', { title: editor.round.title || t(`common.formats.${editor.round.format}`) }) }}
+      {{ t('studio.rulesOf', { title: editor.round.title || t(`formats.${editor.round.format}.name`) }) }}
     </h1>
     <v-text-field v-model="editor.round.title" :label="t('studio.roundTitle')" maxlength="80" />
     <p v-if="formatOf(editor.round.format).asks === 'nothing'" class="muted">{{ t('studio.noRules') }}</p>
@@ -189,16 +188,7 @@ const pace = computed({
         :max="100000"
         :label="t('studio.placePoints')"
       />
-      <NumberField
-        v-if="
-          rules.brings === 'counted' && 'lives' in formatOf(editor.round.format).facts(editor.round.content)
-        "
-        v-model="rules.lifePoints"
-        class="short"
-        :min="0"
-        :max="100000"
-        :label="t('studio.lifePoints')"
-      />
+      <component :is="rulesParts[editor.round.format]" v-model="rules" />
       <v-switch
         v-if="editor.index > 0"
         :model-value="rules.scores === 'anew'"

@@ -1,0 +1,12 @@
+import type { FormatName } from '@distaff/core/formats';
+import type { Component } from 'vue';
+import KnockoutRules from './knockout/KnockoutRules.vue';
+
+/** Rules of a format's own, among those of the round; `v-model` are the rules. */
+export const rulesParts: Record<FormatName, Component | null> = {
+  board: null,
+  quiz: null,
+  knockout: KnockoutRules,
+  counterweight: null,
+  interlude: null,
+};
