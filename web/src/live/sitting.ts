@@ -10,6 +10,7 @@ import type {
   StageView,
 } from '@distaff/core/sitting';
 import { type RehearsalTold, type RehearsalWish, virtualAt } from '@distaff/core/rehearsal';
+import { settledForGood } from '@distaff/core/document';
 import type { Acknowledged, Hello, Keys, SeatClaim, ToClient, ToServer } from '@distaff/core/wire';
 import { useIntervalFn } from '@vueuse/core';
 import { nanoid } from 'nanoid';
@@ -112,10 +113,10 @@ export const useSitting = defineStore('sitting', () => {
 
   function listen(own: LiveSocket): void {
     own.on('view', (next) => {
-      if (!view.value || next.seq >= view.value.seq) view.value = next;
+      if (!view.value || next.seq >= view.value.seq) view.value = settledForGood(next);
     });
     own.on('seat', (next) => {
-      seat.value = next;
+      seat.value = settledForGood(next);
       seatKnown();
     });
     // The server measures by itself how long the way here is.

@@ -63,6 +63,15 @@ describe('what the pages say', () => {
     expect(missing.map(({ file, key }) => `${file}: ${key}`)).toEqual([]);
   });
 
+  test('on a phone is among the words that a phone carries', () => {
+    const carried = (key: string) => /^(common|formats|handset)\.|^stage\.key$/.test(key);
+    const onPhones = said.filter(({ file }) =>
+      /^handset\/|^screens\/(handset|answer)\/|Handset\.vue$/.test(file),
+    );
+    expect(onPhones.length).toBeGreaterThan(100);
+    expect(onPhones.filter(({ key }) => !carried(key)).map(({ file, key }) => `${file}: ${key}`)).toEqual([]);
+  });
+
   test('is all that there are words for', () => {
     const patterns = [...new Set(said.map(({ pattern }) => pattern.source))].map((one) => new RegExp(one));
     expect([...keys].filter((key) => !patterns.some((one) => one.test(key)))).toEqual([]);
