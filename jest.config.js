@@ -38,6 +38,7 @@ export default {
       displayName: 'server',
       roots: ['<rootDir>/server/test'],
       testMatch: ['**/*.test.ts'],
+      setupFiles: [...shared.setupFiles, '<rootDir>/server/test/ownDatabase.mjs'],
       globalSetup: '<rootDir>/server/test/setup.mjs',
       globalTeardown: '<rootDir>/server/test/teardown.mjs',
     },
