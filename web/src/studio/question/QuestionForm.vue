@@ -15,11 +15,7 @@ import { useI18n } from 'vue-i18n';
 import { vFirstFocus } from '../../design/firstFocus.ts';
 import RemarkList from '../review/RemarkList.vue';
 import { useLacks } from '../useLacks.ts';
-import AcceptedEditor from './answers/AcceptedEditor.vue';
-import NumberEditor from './answers/NumberEditor.vue';
-import OptionsEditor from './answers/OptionsEditor.vue';
-import PairsEditor from './answers/PairsEditor.vue';
-import TrueFalseEditor from './answers/TrueFalseEditor.vue';
+import { answerEditors } from './answers/editors.ts';
 import UploadState from '../media/UploadState.vue';
 import { kindIcons } from './kindIcons.ts';
 import MediaEditor from './MediaEditor.vue';
@@ -93,17 +89,7 @@ const focusAnswer = () =>
       @update:model-value="setKind"
     />
     <div class="answers">
-      <AcceptedEditor v-if="question.answer.kind === 'text'" v-model="question.answer" />
-      <NumberEditor v-else-if="question.answer.kind === 'number'" v-model="question.answer" />
-      <TrueFalseEditor v-else-if="question.answer.kind === 'truefalse'" v-model="question.answer" />
-      <PairsEditor v-else-if="question.answer.kind === 'match'" v-model="question.answer" />
-      <v-text-field
-        v-else-if="question.answer.kind === 'aloud'"
-        v-model="question.answer.key"
-        :label="t('studio.aloudKey')"
-        maxlength="200"
-      />
-      <OptionsEditor v-else-if="question.answer.kind !== 'card'" v-model="question.answer" />
+      <component :is="answerEditors[question.answer.kind]" v-model="question.answer" />
     </div>
     <MediaEditor v-model="question"><UploadState :upload="drop.upload" /></MediaEditor>
     <QuestionDetails v-model="question" :clock-hint="clockHint" :tags="tags"

@@ -1,3 +1,5 @@
+import type { KindName } from '@distaff/core/question';
+
 export const common = {
   appName: 'Distaff',
   noConnection: 'No connection. Trying again by itself …',
@@ -20,7 +22,7 @@ export const common = {
     aloud: 'Said aloud',
     opinion: 'Opinion',
     card: 'Information card',
-  },
+  } satisfies Record<KindName, string>,
   right: 'Right',
   part: 'Partly right',
   partOf: 'Partly right ({n} %)',
