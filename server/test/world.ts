@@ -1,3 +1,4 @@
+import { jest } from '@jest/globals';
 import { mkdtempSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
@@ -17,6 +18,17 @@ export const question = (prompt: string, more: Partial<Question> = {}): Question
   answer: { kind: 'aloud', key: 'key of it' },
   ...more,
 });
+
+/** Holds the time while `during` runs, so that a wait of a second is one however slow the machine is. */
+export async function timeHeld<T>(during: () => Promise<T>): Promise<T> {
+  const now = Date.now();
+  const clock = jest.spyOn(Date, 'now').mockReturnValue(now);
+  try {
+    return await during();
+  } finally {
+    clock.mockRestore();
+  }
+}
 
 export const PASSWORD = 'a long password';
 
