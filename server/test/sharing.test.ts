@@ -234,7 +234,7 @@ describe('a link to write', () => {
 
   test('a wrong passphrase is refused, and guessing is slowed down', async () => {
     const token = await link('edit');
-    const statuses = [];
+    const statuses: number[] = [];
     await timeHeld(async () => {
       for (let i = 0; i < 4; i++) statuses.push((await enter(token, { passphrase: `guess ${i}` })).status);
     });
