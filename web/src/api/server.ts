@@ -193,7 +193,6 @@ export const server = {
     call<{ imports: ImportInfo[]; total: number }>('GET', `/api/imports?offset=${offset}&limit=${limit}`),
   takeBackImport: (id: string) => call<{ count: number }>('DELETE', `/api/imports/${id}`),
 
-  address: () => call<{ players: string | null }>('GET', '/api/address'),
   sittings: (offset: number, limit: number) =>
     call<{ sittings: ListedSitting[]; total: number }>(
       'GET',
@@ -203,6 +202,4 @@ export const server = {
   deskLink: (id: string) => call<{ key: string }>('POST', `/api/sittings/${id}/desk-link`),
   closeDeskLink: (id: string) => call<null>('DELETE', `/api/sittings/${id}/desk-link`),
   results: (id: string) => call<SittingResults>('GET', `/api/sittings/${id}/results`),
-  join: (code: string) =>
-    call<{ code: string; title: string }>('GET', `/api/join/${encodeURIComponent(code)}`),
 };

@@ -2,7 +2,7 @@
 import { readJoinCode } from '@distaff/core/text';
 import { ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { server } from '../api/server.ts';
+import { joining } from '../api/joining.ts';
 import { vFirstFocus } from '../design/firstFocus.ts';
 import BigButton from './BigButton.vue';
 import TouchField from './TouchField.vue';
@@ -24,7 +24,7 @@ async function find(): Promise<void> {
   if (!code) return void (wrong.value = t('handset.notACode'));
   busy.value = true;
   try {
-    emit('found', (await server.join(code)).code);
+    emit('found', (await joining.find(code)).code);
   } catch (error) {
     wrong.value = (error as Error).message;
   } finally {

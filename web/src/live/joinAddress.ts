@@ -1,5 +1,5 @@
 import { ref, type Ref } from 'vue';
-import { server } from '../api/server.ts';
+import { joining } from '../api/joining.ts';
 
 const known = ref(location.origin);
 let asked = false;
@@ -11,7 +11,7 @@ let asked = false;
 export function useJoinAddress(): Ref<string> {
   if (!asked && /^(localhost|127\.|\[::1\])/.test(location.hostname)) {
     asked = true;
-    server.address().then(
+    joining.address().then(
       ({ players }) => (known.value = players ?? location.origin),
       () => (asked = false),
     );
