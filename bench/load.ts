@@ -65,8 +65,18 @@ async function burst(over: number, sendOne: (i: number) => Promise<boolean>): Pr
   };
 }
 
+/** How long a handset waits before it sends again what the server could not do just now (ms). */
+const AGAIN_AFTER = 400;
+/** Sends until it is done or refused for good, as handsets do. */
+async function sendOn(handset: Handset, event: string, payload: object): Promise<boolean> {
+  for (;;) {
+    const answer = await handset.ask<{ ok?: true; refused?: string }>(event, payload);
+    if (answer.refused !== 'retry') return answer.ok === true;
+    await new Promise((go) => setTimeout(go, AGAIN_AFTER));
+  }
+}
 const ownOrder = (event: string, over: number, payload: (i: number) => object) =>
-  burst(over, async (i) => (await handsets[i]!.ask<{ ok?: true }>(event, payload(i))).ok === true);
+  burst(over, (i) => sendOn(handsets[i]!, event, payload(i)));
 const answerTo = (play: number) => ({
   id: id(),
   command: { type: 'answer', play, answer: { text: 'neap' } },
