@@ -195,6 +195,23 @@ export async function chooseKind(page: Page, name: string): Promise<void> {
   await page.getByRole('option').first().waitFor({ state: 'hidden' });
 }
 
+/** Waits until nothing on the page moves or fades any more, but for what moves for ever. */
+export async function still(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const frame = () => new Promise((drawn) => requestAnimationFrame(drawn));
+    await frame();
+    for (;;) {
+      const moving = document.getAnimations().filter((one) => {
+        const { endTime } = one.effect!.getComputedTiming();
+        return one.playState === 'running' && Number.isFinite(endTime);
+      });
+      if (moving.length === 0) return;
+      await Promise.allSettled(moving.map((one) => one.finished));
+      await frame();
+    }
+  });
+}
+
 /** What the bar at the foot of the desk says. */
 export const nextStep = (desk: Page) => desk.locator('footer .what');
 

@@ -1,11 +1,11 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect } from './app.ts';
+import { expect, still } from './app.ts';
 
 /** A page, or the part of it that a selector names, has no serious finding of axe-core. */
 export async function clean(page: Page, where: string, part = 'body'): Promise<void> {
   // Things that fade in are judged when they are there.
-  await page.waitForTimeout(450);
+  await still(page);
   // Without frames of other origins the sums need no page of their own, nor is what passed written out.
   const { violations } = await new AxeBuilder({ page })
     .include(part)

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, nextStep, step, test } from './app.ts';
+import { expect, nextStep, step, still, test } from './app.ts';
 
 /** What a page says, without the clock that runs. */
 const told = async (page: Page) =>
@@ -43,7 +43,7 @@ for (const what of ['server', 'database'] as const)
             Object.values(pages).map((page) => page.locator('[data-seq]').first().getAttribute('data-seq')),
           );
         await expect.poll(async () => new Set(await seqs()).size).toBe(1);
-        await desk.waitForTimeout(350);
+        for (const page of Object.values(pages)) await still(page);
         const before: Record<string, string> = {};
         for (const [name, page] of Object.entries(pages)) before[name] = await told(page);
         const next = await nextStep(desk).innerText();

@@ -118,6 +118,18 @@ test('an earlier state of a question comes back, and that can be undone; two edi
   await saved(one);
   await expect(one.getByLabel('Host notes')).toHaveValue('Notes by two');
 
+  // A language is chosen by its name and kept by its tag; what is no language is told and never kept.
+  await one.getByText('More: feedback, tags, weight').click();
+  const language = one.getByRole('combobox', { name: 'Language' });
+  await language.fill('no language at all');
+  await language.press('Tab');
+  await expect(one.getByText('A language is given by its tag')).toBeVisible();
+  await language.fill('German');
+  await one.getByRole('option', { name: 'German (de)' }).click();
+  await expect(one.getByText('A language is given by its tag')).toHaveCount(0);
+  await expect(language).toHaveValue('German (de)');
+  await saved(one);
+
   await one.getByRole('button', { name: 'History' }).click();
   await one.getByRole('dialog').getByText('First words', { exact: true }).waitFor();
   await one.getByRole('button', { name: 'Have this again' }).click();

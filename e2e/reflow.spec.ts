@@ -1,6 +1,6 @@
 import { build } from 'esbuild';
 import type { Complaint } from '../web/gallery/measure.ts';
-import { demoShow, expect, step, test, workshopShow } from './app.ts';
+import { demoShow, expect, step, still, test, workshopShow } from './app.ts';
 
 /** From a wide desk down to 400 % zoom on a laptop, which is as narrow as a small phone. */
 const widths = [1280, 900, 768, 390, 320];
@@ -51,7 +51,7 @@ test('no page of the studio scrolls sideways or lays one thing over another, how
     await then?.();
     for (const width of widths) {
       await page.setViewportSize({ width, height: 800 });
-      await page.waitForTimeout(250);
+      await still(page);
       const all = (await page.evaluate(`${script}; measure.complaints(document.body)`)) as Complaint[];
       const told = all
         .filter(({ what }) => what === 'wide' || what === 'overlaps')

@@ -15,7 +15,7 @@ const told = (value: unknown) => {
 
 <template>
   <section class="conflicts" role="alert">
-    <h2>{{ t('studio.conflictTitle') }}</h2>
+    <h2>{{ t('studio.state.conflict') }}</h2>
     <p>{{ t('studio.conflictText') }}</p>
     <ul>
       <li v-for="conflict in conflicts" :key="conflict.path.join('/')">

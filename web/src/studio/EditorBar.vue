@@ -38,11 +38,7 @@ const tabWords = {
 } as const satisfies Record<EditorTab, string>;
 const tabs = Object.keys(tabWords) as EditorTab[];
 
-const stateText = computed(() =>
-  editor.state === 'conflict'
-    ? t('studio.conflictTitle')
-    : t(`studio.${editor.state}`, { why: editor.invalid }),
-);
+const stateText = computed(() => t(`studio.state.${editor.state}`, { why: editor.invalid }));
 
 async function openDoors(): Promise<void> {
   if (opening.value) return;
@@ -99,7 +95,7 @@ function go(finding: ShowFinding): void {
         :prepend-icon="check.findings.length ? mdiAlertOutline : mdiCheck"
         @click="checking = true"
       >
-        {{ t('studio.unfinishedCount', check.findings.length, { named: { n: check.findings.length } }) }}
+        {{ t('check.unfinishedCount', check.findings.length, { named: { n: check.findings.length } }) }}
       </v-btn>
       <template v-if="account.isHost">
         <RehearseDialog />

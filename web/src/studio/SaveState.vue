@@ -11,9 +11,7 @@ const icon = computed(() => {
   if (state === 'saved') return mdiCloudCheckOutline;
   return state === 'saving' || state === 'unsaved' ? mdiCloudSyncOutline : mdiCloudOffOutline;
 });
-const text = computed(() =>
-  state === 'conflict' ? t('studio.conflictTitle') : t(`studio.${state}`, { why }),
-);
+const text = computed(() => t(`studio.state.${state}`, { why }));
 const trouble = computed(() => ['offline', 'conflict', 'invalid', 'gone'].includes(state));
 </script>
 

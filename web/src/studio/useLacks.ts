@@ -6,5 +6,5 @@ import { useFormat } from '../design/useFormat.ts';
 export function useLacks() {
   const { t } = useI18n();
   const { list } = useFormat();
-  return { lackWords: (lacks: readonly Lack[]) => list(lacks.map((lack) => t(`studio.lacks.${lack}`))) };
+  return { lackWords: (lacks: readonly Lack[]) => list(lacks.map((lack) => t(`form.lacks.${lack}`))) };
 }

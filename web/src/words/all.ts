@@ -1,6 +1,9 @@
 import { bring } from './en/bring.ts';
 import { building } from './en/building.ts';
 import { editors } from './en/formats.ts';
+import { form } from './en/form.ts';
+import { rules } from './en/rules.ts';
+import { check } from './en/check.ts';
 import { desk } from './en/desk.ts';
 import { handset } from './en/handset.ts';
 import { library } from './en/library.ts';
@@ -22,6 +25,9 @@ import { studio } from './en/studio.ts';
 export const all = {
   bring,
   building,
+  form,
+  rules,
+  check,
   desk,
   editors,
   handset,

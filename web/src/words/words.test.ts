@@ -9,7 +9,7 @@ import { endApps, inApp, say } from '../test/inApp.ts';
 import { all } from './all.ts';
 import { common } from './en/common.ts';
 import { editors, formats } from './en/formats.ts';
-import { studio } from './en/studio.ts';
+import { check } from './en/check.ts';
 import type { PlayedWords, WrittenWords } from '../formats/words.ts';
 
 afterAll(endApps);
@@ -82,7 +82,7 @@ describe('formats', () => {
   test('whatever a check may find has words', () => {
     const own = formatNames.flatMap((name) => Object.keys((editors[name] as WrittenWords).finding ?? {}));
     expect(
-      findingCodes.filter((code) => !(code in studio.finding) && !own.includes(code) && code !== 'remark'),
+      findingCodes.filter((code) => !(code in check.finding) && !own.includes(code) && code !== 'remark'),
     ).toEqual([]);
   });
 

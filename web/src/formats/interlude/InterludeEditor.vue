@@ -40,7 +40,7 @@ const writeOut = () => (round.value.content.text = explained.value.map((one) => 
       v-if="round.content.what !== 'standings' && round.content.what !== 'credits'"
       v-model="round.content.text"
       :label="t('editors.interlude.text')"
-      :hint="t(round.content.what === 'howTo' ? 'editors.interlude.explainHint' : 'studio.promptHint')"
+      :hint="t(round.content.what === 'howTo' ? 'editors.interlude.explainHint' : 'form.promptHint')"
       persistent-hint
       rows="5"
       auto-grow

@@ -69,7 +69,7 @@ const add = () => (item.value = editor.addItem());
           type="button"
           class="open"
           :aria-current="one.id === item"
-          :title="t('studio.moveOption')"
+          :title="t('form.moveOption')"
           @click="item = one.id"
           @keydown.alt.up.prevent="move(i, -1)"
           @keydown.alt.down.prevent="move(i, 1)"

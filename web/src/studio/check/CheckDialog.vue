@@ -58,7 +58,7 @@ function told({ code, params, remark, round }: ShowFinding): string {
     );
   const format = editor.show!.rounds.find((one) => one.id === round)?.format;
   const own = `editors.${format}.finding.${code}`;
-  return t(te(own) ? own : `studio.finding.${code}`, words);
+  return t(te(own) ? own : `check.finding.${code}`, words);
 }
 /** Which round and question are meant. */
 function where({ round, question }: ShowFinding): string {
@@ -80,16 +80,16 @@ const outside = new Set<ShowFinding['code']>(['loopback', 'noSound']);
 </script>
 
 <template>
-  <v-dialog v-model="shown" :aria-label="t('studio.check')" max-width="720" scrollable>
+  <v-dialog v-model="shown" :aria-label="t('check.check')" max-width="720" scrollable>
     <v-card class="card">
-      <h2>{{ t('studio.check') }}</h2>
-      <p v-if="check.findings.length === 0 && !check.measuring">{{ t('studio.checkFine') }}</p>
-      <p v-if="check.measuring" class="muted" role="status">{{ t('studio.measuring', check.measuring) }}</p>
+      <h2>{{ t('check.check') }}</h2>
+      <p v-if="check.findings.length === 0 && !check.measuring">{{ t('check.checkFine') }}</p>
+      <p v-if="check.measuring" class="muted" role="status">{{ t('check.measuring', check.measuring) }}</p>
       <ul>
         <li v-for="finding in check.findings" :key="keyOf(finding)" :class="{ must: finding.mustMend }">
           <v-icon :icon="iconOf(finding)" size="20" />
           <span class="grow">
-            <b v-if="finding.mustMend">{{ t('studio.mustMend') }}: </b>{{ told(finding) }}
+            <b v-if="finding.mustMend">{{ t('check.mustMend') }}: </b>{{ told(finding) }}
             <small v-if="where(finding)" class="muted where">{{ where(finding) }}</small>
           </span>
           <v-btn
@@ -98,14 +98,14 @@ const outside = new Set<ShowFinding['code']>(['loopback', 'noSound']);
             variant="outlined"
             @click="emit('go', finding)"
           >
-            {{ t('studio.goThere') }}
+            {{ t('check.goThere') }}
           </v-btn>
         </li>
       </ul>
       <div class="row end">
-        <v-btn variant="text" @click="shown = false">{{ t('studio.back') }}</v-btn>
+        <v-btn variant="text" @click="shown = false">{{ t('check.back') }}</v-btn>
         <v-btn color="primary" :disabled="check.blocked" :loading="opening" @click="emit('open')">{{
-          t('studio.openAnyway')
+          t('check.openAnyway')
         }}</v-btn>
       </div>
       <StageMeasure ref="stage" />

@@ -90,7 +90,7 @@ function toggle(): void {
       <span
         v-if="findings"
         class="findings"
-        :title="t('studio.unfinishedCount', findings, { named: { n: findings } })"
+        :title="t('check.unfinishedCount', findings, { named: { n: findings } })"
       >
         <v-icon :icon="mdiAlertOutline" size="18" /> {{ findings }}
       </span>

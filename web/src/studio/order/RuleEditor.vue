@@ -60,7 +60,7 @@ async function take(): Promise<void> {
           :label="t('building.difficulty')"
           :placeholder="t('building.anyDifficulty')"
           persistent-placeholder
-          :items="difficulties.map((value) => ({ value, title: t(`studio.difficulties.${value}`) }))"
+          :items="difficulties.map((value) => ({ value, title: t(`form.difficulties.${value}`) }))"
           @click:clear="rule.difficulty = null"
         />
         <v-select

@@ -17,7 +17,7 @@ export function useRuleWords() {
     const parts = [t('building.rule', { count: rule.count, sets })];
     if (rule.tags.length > 0) parts.push(rule.tags.join(' / '));
     if (rule.kinds.length > 0) parts.push(rule.kinds.map((kind) => t(`common.kinds.${kind}`)).join(' / '));
-    if (rule.difficulty) parts.push(t(`studio.difficulties.${rule.difficulty}`));
+    if (rule.difficulty) parts.push(t(`form.difficulties.${rule.difficulty}`));
     if (rule.repeat !== 'always') parts.push(t(`building.repeats.${rule.repeat}`, { group: group() }));
     return parts.join(', ');
   }

@@ -35,6 +35,6 @@ watch(model, (value) => {
     :density="dense ? 'compact' : 'default'"
     :hide-details="dense && parsed !== undefined"
     :label="label"
-    :error-messages="parsed === undefined ? t('studio.decimalWrong') : ''"
+    :error-messages="parsed === undefined ? t('form.decimalWrong') : ''"
   />
 </template>

@@ -36,7 +36,7 @@ watch(typed, () => {
 watch(model, (value) => {
   if (value !== parsed.value) typed.value = value === null ? '' : String(value);
 });
-const wrong = computed(() => (parsed.value === undefined ? (problem ?? t('studio.numberWrong')) : ''));
+const wrong = computed(() => (parsed.value === undefined ? (problem ?? t('form.numberWrong')) : ''));
 </script>
 
 <template>

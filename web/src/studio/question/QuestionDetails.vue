@@ -26,7 +26,7 @@ watch(
   (now) => (language.value = now),
 );
 const isTag = (text: string) => v.safeParse(languageTag, text).success;
-const languageWrong = computed(() => (isTag(language.value) ? '' : t('studio.languageWrong')));
+const languageWrong = computed(() => (isTag(language.value) ? '' : t('form.languageWrong')));
 /** A tag is short and comes once, whatever its case. */
 function setTags(list: string[]): void {
   const seen = new Map(
@@ -49,8 +49,8 @@ function setLanguage(value: string | { value: string } | null): void {
   <div class="details">
     <v-textarea
       v-model="question.explanation"
-      :label="t('studio.explanation')"
-      :hint="t('studio.explanationHint')"
+      :label="t('form.explanation')"
+      :hint="t('form.explanationHint')"
       persistent-hint
       rows="1"
       auto-grow
@@ -58,8 +58,8 @@ function setLanguage(value: string | { value: string } | null): void {
     />
     <v-textarea
       v-model="question.notes"
-      :label="t('studio.notes')"
-      :hint="t('studio.notesHint')"
+      :label="t('form.notes')"
+      :hint="t('form.notesHint')"
       persistent-hint
       rows="1"
       auto-grow
@@ -71,19 +71,19 @@ function setLanguage(value: string | { value: string } | null): void {
         empty
         :min="3"
         :max="600"
-        :label="t('studio.clock')"
+        :label="t('form.clock')"
         :hint="clockHint"
-        :problem="t('studio.clockWrong')"
+        :problem="t('form.clockWrong')"
       />
       <slot />
     </div>
     <details @toggle="more = ($event.target as HTMLDetailsElement).open">
-      <summary>{{ t('studio.moreDetails') }}</summary>
+      <summary>{{ t('form.moreDetails') }}</summary>
       <!-- Drawn when it is opened: a new question is there at once without it. -->
       <div v-if="more" class="more">
         <div class="pair">
-          <v-text-field v-model="question.onRight" :label="t('studio.onRight')" maxlength="200" />
-          <v-text-field v-model="question.onWrong" :label="t('studio.onWrong')" maxlength="200" />
+          <v-text-field v-model="question.onRight" :label="t('form.onRight')" maxlength="200" />
+          <v-text-field v-model="question.onWrong" :label="t('form.onWrong')" maxlength="200" />
         </div>
         <v-combobox
           :model-value="question.tags"
@@ -91,8 +91,8 @@ function setLanguage(value: string | { value: string } | null): void {
           multiple
           chips
           closable-chips
-          :label="t('studio.tags')"
-          :hint="t('studio.tagsHint')"
+          :label="t('form.tags')"
+          :hint="t('form.tagsHint')"
           persistent-hint
           :delimiters="[',', ';']"
           @update:model-value="setTags"
@@ -104,27 +104,27 @@ function setLanguage(value: string | { value: string } | null): void {
         <div class="pair">
           <v-select
             v-model="question.weight"
-            :label="t('studio.weight')"
-            :items="[0, 1, 2].map((value) => ({ value, title: t(`studio.weights.${value}`) }))"
+            :label="t('form.weight')"
+            :items="[0, 1, 2].map((value) => ({ value, title: t(`form.weights.${value}`) }))"
           />
           <v-select
             v-model="question.difficulty"
-            :label="t('studio.difficulty')"
+            :label="t('form.difficulty')"
             :items="[
-              { value: null, title: t('studio.notSaid') },
-              ...difficulties.map((value) => ({ value, title: t(`studio.difficulties.${value}`) })),
+              { value: null, title: t('form.notSaid') },
+              ...difficulties.map((value) => ({ value, title: t(`form.difficulties.${value}`) })),
             ]"
           />
           <v-text-field
             :model-value="question.trueAsOf ?? ''"
             type="date"
-            :label="t('studio.trueAsOf')"
+            :label="t('form.trueAsOf')"
             @update:model-value="question.trueAsOf = $event || null"
           />
           <v-text-field
             :model-value="question.checkAgainBy ?? ''"
             type="date"
-            :label="t('studio.checkAgainBy')"
+            :label="t('form.checkAgainBy')"
             @update:model-value="question.checkAgainBy = $event || null"
           />
         </div>
@@ -132,15 +132,15 @@ function setLanguage(value: string | { value: string } | null): void {
           :model-value="language"
           :items="languages"
           :return-object="false"
-          :label="t('studio.language')"
+          :label="t('form.language')"
           :error-messages="languageWrong"
           clearable
           @update:model-value="setLanguage"
         />
         <v-text-field
           v-model="question.credit"
-          :label="t('studio.credit')"
-          :hint="t('studio.creditHint')"
+          :label="t('form.credit')"
+          :hint="t('form.creditHint')"
           persistent-hint
           maxlength="300"
         />

@@ -63,15 +63,15 @@ const focusAnswer = () =>
   >
     <p class="state" :class="{ lacking: lacks.length }" role="status">
       <v-icon :icon="lacks.length ? mdiAlertOutline : mdiCheck" size="18" />
-      {{ lacks.length ? t('studio.unfinished', { lacks: lackWords(lacks) }) : t('studio.finished') }}
+      {{ lacks.length ? t('form.unfinished', { lacks: lackWords(lacks) }) : t('form.finished') }}
     </p>
     <RemarkList v-if="remarks.length" :remarks="remarks" @mend="mendIt" />
     <slot name="above" />
     <v-textarea
       v-model="question.prompt"
       v-first-focus="focus"
-      :label="t(question.answer.kind === 'card' ? 'studio.cardText' : 'studio.prompt')"
-      :hint="t('studio.promptHint')"
+      :label="t(question.answer.kind === 'card' ? 'form.cardText' : 'form.prompt')"
+      :hint="t('form.promptHint')"
       rows="2"
       auto-grow
       maxlength="1000"
@@ -81,7 +81,7 @@ const focusAnswer = () =>
     <slot name="below-prompt" />
     <v-select
       :model-value="question.answer.kind"
-      :label="t('studio.kind')"
+      :label="t('form.kind')"
       :items="kindNames.map((value) => ({ value, title: t(`common.kinds.${value}`) }))"
       :prepend-inner-icon="kindIcons[question.answer.kind]"
       density="comfortable"

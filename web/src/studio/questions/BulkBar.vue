@@ -158,30 +158,30 @@ function undo(): void {
           empty
           :min="3"
           :max="600"
-          :label="t('studio.clock')"
+          :label="t('form.clock')"
           :hint="t('library.clockEmpty')"
-          :problem="t('studio.clockWrong')"
+          :problem="t('form.clockWrong')"
         />
         <v-select
           v-else-if="setting === 'weight'"
           v-model="weight"
-          :label="t('studio.weight')"
-          :items="[0, 1, 2].map((value) => ({ value, title: t(`studio.weights.${value}`) }))"
+          :label="t('form.weight')"
+          :items="[0, 1, 2].map((value) => ({ value, title: t(`form.weights.${value}`) }))"
         />
         <v-select
           v-else-if="setting === 'difficulty'"
           v-model="difficulty"
-          :label="t('studio.difficulty')"
+          :label="t('form.difficulty')"
           :items="[
-            { value: null, title: t('studio.notSaid') },
-            ...difficulties.map((value) => ({ value, title: t(`studio.difficulties.${value}`) })),
+            { value: null, title: t('form.notSaid') },
+            ...difficulties.map((value) => ({ value, title: t(`form.difficulties.${value}`) })),
           ]"
         />
         <v-text-field
           v-else-if="setting === 'checkAgainBy' || setting === 'trueAsOf'"
           v-model="words"
           type="date"
-          :label="t(`studio.${setting}`)"
+          :label="t(setting === 'trueAsOf' ? 'form.trueAsOf' : 'form.checkAgainBy')"
         />
         <v-switch v-else-if="setting === 'readAloud'" v-model="readAloud" :label="t('media.readAloud')" />
         <v-text-field

@@ -18,7 +18,7 @@ const languages = computed(() =>
 const wordOf = (filter: (typeof filters)[number]): string => {
   const value = bank.query[filter];
   if (filter === 'kind') return t(`common.kinds.${value}`);
-  if (filter === 'difficulty') return t(`studio.difficulties.${value}`);
+  if (filter === 'difficulty') return t(`form.difficulties.${value}`);
   if (filter === 'state') return t(`library.states.${value}`);
   if (filter === 'language') return names.value.of(value) ?? value;
   return filter === 'deleted' ? t('library.deletedOnes') : value;
@@ -37,7 +37,7 @@ const active = computed(() => filters.filter((filter) => bank.query[filter]));
       <v-select
         v-model="bank.query.kind"
         clearable
-        :label="t('studio.kind')"
+        :label="t('form.kind')"
         :items="kindNames.map((value) => ({ value, title: t(`common.kinds.${value}`) }))"
         @click:clear="bank.query.kind = ''"
       />
@@ -51,14 +51,14 @@ const active = computed(() => filters.filter((filter) => bank.query[filter]));
       <v-select
         v-model="bank.query.difficulty"
         clearable
-        :label="t('studio.difficulty')"
-        :items="difficulties.map((value) => ({ value, title: t(`studio.difficulties.${value}`) }))"
+        :label="t('form.difficulty')"
+        :items="difficulties.map((value) => ({ value, title: t(`form.difficulties.${value}`) }))"
         @click:clear="bank.query.difficulty = ''"
       />
       <v-autocomplete
         v-model="bank.query.language"
         clearable
-        :label="t('studio.language')"
+        :label="t('form.language')"
         :items="languages"
         @click:clear="bank.query.language = ''"
       />

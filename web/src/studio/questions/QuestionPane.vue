@@ -56,7 +56,7 @@ const history = ref(false);
         />
       </template>
     </QuestionForm>
-    <p class="muted keys">{{ t('studio.formKeys') }}</p>
+    <p class="muted keys">{{ t('form.formKeys') }}</p>
     <v-btn variant="outlined" class="more" :prepend-icon="mdiPlus" @click="emit('add')">{{
       t('library.nextQuestion')
     }}</v-btn>

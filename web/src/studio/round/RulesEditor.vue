@@ -40,22 +40,22 @@ const pace = computed({
 <template>
   <section class="rules">
     <h1>
-      {{ t('studio.rulesOf', { title: editor.round.title || t(`formats.${editor.round.format}.name`) }) }}
+      {{ t('rules.rulesOf', { title: editor.round.title || t(`formats.${editor.round.format}.name`) }) }}
     </h1>
-    <v-text-field v-model="editor.round.title" :label="t('studio.roundTitle')" maxlength="80" />
-    <p v-if="formatOf(editor.round.format).asks === 'nothing'" class="muted">{{ t('studio.noRules') }}</p>
+    <v-text-field v-model="editor.round.title" :label="t('rules.roundTitle')" maxlength="80" />
+    <p v-if="formatOf(editor.round.format).asks === 'nothing'" class="muted">{{ t('rules.noRules') }}</p>
     <template v-else>
-      <v-radio-group v-if="free('floor')" v-model="rules.floor" :label="t('studio.floor')">
-        <v-radio v-for="one in floors" :key="one" :value="one" :label="t(`studio.floors.${one}`)" />
+      <v-radio-group v-if="free('floor')" v-model="rules.floor" :label="t('rules.floor')">
+        <v-radio v-for="one in floors" :key="one" :value="one" :label="t(`rules.floors.${one}`)" />
       </v-radio-group>
       <v-radio-group
         v-if="oneByOne && free('afterWrong')"
         v-model="rules.afterWrong"
-        :label="t('studio.afterWrong')"
+        :label="t('rules.afterWrong')"
       >
-        <v-radio v-if="inForce.floor === 'turn'" value="handOn" :label="t('studio.handOn')" />
-        <v-radio value="buzz" :label="t('studio.openByBuzz')" />
-        <v-radio value="close" :label="t('studio.closeQuestion')" />
+        <v-radio v-if="inForce.floor === 'turn'" value="handOn" :label="t('rules.handOn')" />
+        <v-radio value="buzz" :label="t('rules.openByBuzz')" />
+        <v-radio value="close" :label="t('rules.closeQuestion')" />
       </v-radio-group>
       <NumberField
         v-if="oneByOne && rules.afterWrong !== 'close' && free('passShare')"
@@ -63,12 +63,12 @@ const pace = computed({
         class="short"
         :min="0"
         :max="100"
-        :label="t('studio.passShare')"
+        :label="t('rules.passShare')"
       />
-      <v-radio-group v-if="free('penalty')" v-model="rules.penalty" :label="t('studio.penalty')">
-        <v-radio value="none" :label="t('studio.penaltyNone')" />
-        <v-radio value="part" :label="t('studio.penaltyPart')" />
-        <v-radio value="full" :label="t('studio.penaltyFull')" />
+      <v-radio-group v-if="free('penalty')" v-model="rules.penalty" :label="t('rules.penalty')">
+        <v-radio value="none" :label="t('rules.penaltyNone')" />
+        <v-radio value="part" :label="t('rules.penaltyPart')" />
+        <v-radio value="full" :label="t('rules.penaltyFull')" />
       </v-radio-group>
       <NumberField
         v-if="free('penalty') && rules.penalty === 'part'"
@@ -76,7 +76,7 @@ const pace = computed({
         class="short"
         :min="1"
         :max="99"
-        :label="t('studio.penaltyShare')"
+        :label="t('rules.penaltyShare')"
       />
       <v-switch
         v-if="free('penalty') && rules.penalty !== 'none'"
@@ -86,9 +86,9 @@ const pace = computed({
       <v-radio-group
         v-if="inForce.floor === 'turn' || formats[editor.round.format].chosen"
         v-model="rules.turns"
-        :label="t('studio.turns')"
+        :label="t('rules.turns')"
       >
-        <v-radio v-for="one in turnOrders" :key="one" :value="one" :label="t(`studio.turnOrders.${one}`)" />
+        <v-radio v-for="one in turnOrders" :key="one" :value="one" :label="t(`rules.turnOrders.${one}`)" />
       </v-radio-group>
       <NumberField
         v-model="rules.clock"
@@ -96,30 +96,30 @@ const pace = computed({
         empty
         :min="3"
         :max="600"
-        :label="t('studio.roundClock')"
-        :hint="t('studio.roundClockHint')"
-        :problem="t('studio.clockWrong')"
+        :label="t('rules.roundClock')"
+        :hint="t('rules.roundClockHint')"
+        :problem="t('form.clockWrong')"
       />
-      <v-radio-group v-model="rules.clockFor" :label="t('studio.clockFor')">
-        <v-radio value="all" :label="t('studio.clockForAll')" />
-        <v-radio value="host" :label="t('studio.clockForHost')" />
+      <v-radio-group v-model="rules.clockFor" :label="t('rules.clockFor')">
+        <v-radio value="all" :label="t('rules.clockForAll')" />
+        <v-radio value="host" :label="t('rules.clockForHost')" />
       </v-radio-group>
       <template v-if="free('speed')">
-        <v-switch v-model="speed" :label="t('studio.speed')" />
+        <v-switch v-model="speed" :label="t('rules.speed')" />
         <div v-if="rules.speed" class="row">
-          <NumberField v-model="rules.speed.keep" :min="0" :max="100" :label="t('studio.speedKeep')" />
-          <NumberField v-model="rules.speed.grace" :min="0" :max="60" :label="t('studio.speedGrace')" />
+          <NumberField v-model="rules.speed.keep" :min="0" :max="100" :label="t('rules.speedKeep')" />
+          <NumberField v-model="rules.speed.grace" :min="0" :max="60" :label="t('rules.speedGrace')" />
         </div>
       </template>
       <template v-if="free('lowest')">
-        <v-switch v-model="lowest" :label="t('studio.lowest')" />
+        <v-switch v-model="lowest" :label="t('rules.lowest')" />
         <NumberField
           v-if="rules.lowest !== null"
           v-model="rules.lowest"
           class="short"
           :min="-1000000"
           :max="1000000"
-          :label="t('studio.lowestScore')"
+          :label="t('rules.lowestScore')"
         />
       </template>
       <NumberField
@@ -128,7 +128,7 @@ const pace = computed({
         class="short"
         :min="0"
         :max="10"
-        :label="t('studio.lockout')"
+        :label="t('rules.lockout')"
       />
       <NumberField
         v-if="inForce.floor === 'buzz' || inForce.afterWrong === 'buzz'"
@@ -146,36 +146,32 @@ const pace = computed({
           :label="t(`studio.namedWho.${one}`)"
         />
       </v-radio-group>
-      <v-switch v-if="inForce.floor === 'everyone'" v-model="rules.change" :label="t('studio.mayChange')" />
+      <v-switch v-if="inForce.floor === 'everyone'" v-model="rules.change" :label="t('rules.mayChange')" />
       <v-switch
         :model-value="rules.optionsWith === 'prompt'"
-        :label="t('studio.optionsWithPrompt')"
+        :label="t('rules.optionsWithPrompt')"
         @update:model-value="rules.optionsWith = $event ? 'prompt' : 'open'"
       />
       <v-switch
         :model-value="rules.picks === 'before'"
-        :label="t('studio.picksBefore')"
+        :label="t('rules.picksBefore')"
         @update:model-value="rules.picks = $event ? 'before' : 'with'"
       />
-      <v-switch v-model="rules.shuffleOptions" :label="t('studio.shuffle')" />
-      <v-switch
-        v-if="rules.shuffleOptions"
-        v-model="rules.shuffleBySeat"
-        :label="t('studio.shuffleBySeat')"
-      />
+      <v-switch v-model="rules.shuffleOptions" :label="t('rules.shuffle')" />
+      <v-switch v-if="rules.shuffleOptions" v-model="rules.shuffleBySeat" :label="t('rules.shuffleBySeat')" />
       <v-switch
         :model-value="rules.steps === 'joined'"
         :label="t('studio.joinSteps')"
         @update:model-value="rules.steps = $event ? 'joined' : 'single'"
       />
-      <v-switch v-model="pace" :label="t('studio.pace')" />
+      <v-switch v-model="pace" :label="t('rules.pace')" />
       <NumberField
         v-if="rules.pace !== null"
         v-model="rules.pace"
         class="short"
         :min="2"
         :max="120"
-        :label="t('studio.paceSeconds')"
+        :label="t('rules.paceSeconds')"
       />
       <v-radio-group v-model="rules.brings" :label="t('studio.brings')">
         <v-radio v-for="one in brought" :key="one" :value="one" :label="bringsWord(one)" />
@@ -192,11 +188,11 @@ const pace = computed({
       <v-switch
         v-if="editor.index > 0"
         :model-value="rules.scores === 'anew'"
-        :label="t('studio.scoresAnew')"
+        :label="t('rules.scoresAnew')"
         @update:model-value="rules.scores = $event ? 'anew' : 'carry'"
       />
       <aside class="told">
-        <h2>{{ t('studio.toldToPlayers') }}</h2>
+        <h2>{{ t('rules.toldToPlayers') }}</h2>
         <ul>
           <li v-for="one in told(rulesView(editor.round.format, inForce), editor.show!.devices)" :key="one">
             {{ one }}

@@ -40,7 +40,7 @@ onMounted(() => {
 const question = computed(() => place?.question ?? null);
 const clockHint = computed(() => {
   const { clock } = editor.round.rules;
-  return clock === null ? t('studio.clockHintNone') : t('studio.clockHint', { n: clock });
+  return clock === null ? t('form.clockHintNone') : t('form.clockHint', { n: clock });
 });
 
 function write(): void {
@@ -66,7 +66,7 @@ async function keep(setId: string | null): Promise<void> {
 /** A format may have words of its own for its places. */
 const own = (key: 'value' | 'valueHint') => {
   const word = `editors.${editor.round.format}.${key}`;
-  return te(word) ? word : `studio.${key}`;
+  return te(word) ? word : key === 'value' ? 'form.value' : 'form.valueHint';
 };
 const remove = () => editor.remove('studio.removedQuestion', place!.remove);
 </script>
@@ -125,7 +125,7 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
             />
           </template>
         </QuestionForm>
-        <p class="muted keys">{{ t('studio.formKeys') }}</p>
+        <p class="muted keys">{{ t('form.formKeys') }}</p>
         <MoveCell v-if="editor.board && cell" :place="cell" @moved="emit('moved', $event)" />
         <div v-if="account.isHost && question.origin === null && lacksOf(question).length === 0" class="row">
           <v-menu>
@@ -153,7 +153,7 @@ const remove = () => editor.remove('studio.removedQuestion', place!.remove);
           size="small"
           :prepend-icon="mdiDeleteOutline"
           @click="remove"
-          >{{ t('studio.removeQuestion') }}</v-btn
+          >{{ t('form.removeQuestion') }}</v-btn
         >
       </template>
     </template>

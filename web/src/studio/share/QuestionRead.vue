@@ -14,7 +14,7 @@ const own = computed(() => questionForHost(question));
 const beside = computed(() =>
   [
     t(`common.kinds.${question.answer.kind}`),
-    question.difficulty && t(`studio.difficulties.${question.difficulty}`),
+    question.difficulty && t(`form.difficulties.${question.difficulty}`),
     ...question.tags,
     question.trueAsOf && t('share.trueAsOf', { day: question.trueAsOf }),
     question.checkAgainBy && t('share.checkAgainBy', { day: question.checkAgainBy }),

@@ -26,7 +26,7 @@ async function add(): Promise<void> {
     <div class="spellings">
       <v-text-field
         :model-value="content.accepted[0] ?? ''"
-        :label="t('studio.acceptedFirst')"
+        :label="t('form.acceptedFirst')"
         maxlength="120"
         @update:model-value="content.accepted[0] = $event"
         @keydown.enter.exact.prevent="add"
@@ -35,7 +35,7 @@ async function add(): Promise<void> {
         v-for="i in Math.max(0, content.accepted.length - 1)"
         :key="i"
         v-model="content.accepted[i]"
-        :label="t('studio.acceptedMore')"
+        :label="t('form.acceptedMore')"
         maxlength="120"
         @keydown.enter.exact.prevent="add"
       >
@@ -43,8 +43,8 @@ async function add(): Promise<void> {
           <button
             type="button"
             class="drop"
-            :aria-label="t('studio.removeAccepted')"
-            :title="t('studio.removeAccepted')"
+            :aria-label="t('form.removeAccepted')"
+            :title="t('form.removeAccepted')"
             @click="content.accepted.splice(i, 1)"
           >
             <v-icon :icon="mdiClose" size="16" />
@@ -59,17 +59,17 @@ async function add(): Promise<void> {
       class="add"
       :prepend-icon="mdiPlus"
       @click="add"
-      >{{ t('studio.addAccepted') }}</v-btn
+      >{{ t('form.addAccepted') }}</v-btn
     >
     <fieldset>
-      <legend>{{ t('studio.forgive') }}</legend>
+      <legend>{{ t('form.forgive') }}</legend>
       <v-checkbox
         v-for="one in forgivable"
         :key="one"
         v-model="content.forgive[one]"
         density="compact"
         hide-details
-        :label="t(`studio.forgiveOne.${one}`)"
+        :label="t(`form.forgiveOne.${one}`)"
       />
     </fieldset>
     <TryText :content="content" />

@@ -8,5 +8,5 @@ const { t } = useI18n();
 </script>
 
 <template>
-  <v-text-field v-model="content.key" :label="t('studio.aloudKey')" maxlength="200" />
+  <v-text-field v-model="content.key" :label="t('form.aloudKey')" maxlength="200" />
 </template>

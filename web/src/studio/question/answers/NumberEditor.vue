@@ -13,30 +13,30 @@ const markings = ['exact', 'within', 'closest'] as const;
 <template>
   <div class="number">
     <div class="pair">
-      <DecimalField v-model="content.key" :label="t('studio.numberKey')" empty />
+      <DecimalField v-model="content.key" :label="t('form.numberKey')" empty />
       <v-text-field
         v-model="content.unit"
-        :label="t('studio.unit')"
-        :hint="t('studio.unitHint')"
+        :label="t('form.unit')"
+        :hint="t('form.unitHint')"
         persistent-hint
         maxlength="20"
       />
     </div>
     <v-select
       v-model="content.marking"
-      :label="t('studio.marking')"
-      :items="markings.map((value) => ({ value, title: t(`studio.markNumber.${value}`) }))"
-      :hint="content.marking === 'closest' ? t('studio.closestHint') : ''"
+      :label="t('form.marking')"
+      :items="markings.map((value) => ({ value, title: t(`form.markNumber.${value}`) }))"
+      :hint="content.marking === 'closest' ? t('form.closestHint') : ''"
       persistent-hint
     />
     <div v-if="content.marking === 'within'" class="pair">
-      <DecimalField v-model="content.tolerance" :label="t('studio.tolerance')" :min="0" />
+      <DecimalField v-model="content.tolerance" :label="t('form.tolerance')" :min="0" />
       <v-select
         v-model="content.percent"
-        :label="t('studio.toleranceIn')"
+        :label="t('form.toleranceIn')"
         :items="[
-          { value: false, title: content.unit || t('studio.toleranceUnits') },
-          { value: true, title: t('studio.tolerancePercent') },
+          { value: false, title: content.unit || t('form.toleranceUnits') },
+          { value: true, title: t('form.tolerancePercent') },
         ]"
       />
     </div>
@@ -47,15 +47,15 @@ const markings = ['exact', 'within', 'closest'] as const;
         density="compact"
         hide-details
         maxlength="20"
-        :label="t('studio.otherUnit')"
+        :label="t('form.otherUnit')"
       />
       <span>=</span>
-      <DecimalField v-model="unit.factor" dense :label="t('studio.factor')" above-zero />
+      <DecimalField v-model="unit.factor" dense :label="t('form.factor')" above-zero />
       <span>{{ content.unit || '…' }}</span>
       <button
         type="button"
         class="drop"
-        :aria-label="t('studio.removeUnit', { name: unit.name })"
+        :aria-label="t('form.removeUnit', { name: unit.name })"
         @click="content.units.splice(i, 1)"
       >
         <v-icon :icon="mdiClose" size="16" />
@@ -68,7 +68,7 @@ const markings = ['exact', 'within', 'closest'] as const;
       size="small"
       :prepend-icon="mdiPlus"
       @click="content.units.push({ name: '', factor: 1 })"
-      >{{ t('studio.addUnit') }}</v-btn
+      >{{ t('form.addUnit') }}</v-btn
     >
   </div>
 </template>

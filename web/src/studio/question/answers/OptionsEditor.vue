@@ -25,10 +25,10 @@ const ordered = computed(() => content.value.kind === 'order');
 const hint = computed(
   () =>
     ({
-      choice: 'studio.keyHint',
-      many: 'studio.keysHint',
-      order: 'studio.orderHint',
-      opinion: 'studio.opinionHint',
+      choice: 'form.keyHint',
+      many: 'form.keysHint',
+      order: 'form.orderHint',
+      opinion: 'form.opinionHint',
     })[content.value.kind],
 );
 const signOf = (i: number) => (ordered.value ? `${i + 1}` : letterOf(i));
@@ -74,7 +74,7 @@ async function move(i: number, by: number): Promise<void> {
 <template>
   <fieldset ref="root" class="options">
     <legend>
-      {{ t(ordered ? 'studio.things' : 'studio.options') }} <span class="muted">{{ t(hint) }}</span>
+      {{ t(ordered ? 'form.things' : 'form.options') }} <span class="muted">{{ t(hint) }}</span>
     </legend>
     <VueDraggable v-model="options" class="list" handle=".handle" :animation="150">
       <div
@@ -84,7 +84,7 @@ async function move(i: number, by: number): Promise<void> {
         :class="{ key: isKey(option.id) }"
         :data-place="i"
       >
-        <span class="handle" :title="t('studio.moveOption')" aria-hidden="true"
+        <span class="handle" :title="t('form.moveOption')" aria-hidden="true"
           ><v-icon :icon="mdiDragVertical" size="18"
         /></span>
         <input
@@ -93,8 +93,8 @@ async function move(i: number, by: number): Promise<void> {
           class="mark"
           :name="`key-${options[0]!.id}`"
           :checked="isKey(option.id)"
-          :aria-label="t('studio.isKey', { letter: letterOf(i) })"
-          :title="t('studio.isKey', { letter: letterOf(i) })"
+          :aria-label="t('form.isKey', { letter: letterOf(i) })"
+          :title="t('form.isKey', { letter: letterOf(i) })"
           @change="isKey(option.id) || toggleKey(option.id)"
           @click="content.kind === 'many' && isKey(option.id) && toggleKey(option.id)"
         />
@@ -103,7 +103,7 @@ async function move(i: number, by: number): Promise<void> {
           v-model="option.text"
           class="text"
           maxlength="200"
-          :aria-label="t(ordered ? 'studio.thing' : 'studio.option', { letter: signOf(i) })"
+          :aria-label="t(ordered ? 'form.thing' : 'form.option', { letter: signOf(i) })"
           @keydown.enter.exact.prevent="next(i)"
           @keydown.ctrl.enter.exact.prevent="toggleKey(option.id)"
           @keydown.meta.enter.exact.prevent="toggleKey(option.id)"
@@ -121,8 +121,8 @@ async function move(i: number, by: number): Promise<void> {
           v-if="options.length > MIN_OPTIONS"
           type="button"
           class="drop"
-          :aria-label="t('studio.removeOption', { letter: signOf(i) })"
-          :title="t('studio.removeOption', { letter: signOf(i) })"
+          :aria-label="t('form.removeOption', { letter: signOf(i) })"
+          :title="t('form.removeOption', { letter: signOf(i) })"
           @click="remove(i)"
         >
           <v-icon :icon="mdiClose" size="16" />
@@ -136,7 +136,7 @@ async function move(i: number, by: number): Promise<void> {
         size="small"
         :prepend-icon="mdiPlus"
         @click="add"
-        >{{ t('studio.addOption') }}</v-btn
+        >{{ t('form.addOption') }}</v-btn
       >
       <v-select
         v-if="content.kind === 'many'"
@@ -144,10 +144,10 @@ async function move(i: number, by: number): Promise<void> {
         class="marking"
         density="compact"
         hide-details
-        :label="t('studio.marking')"
+        :label="t('form.marking')"
         :items="[
-          { value: 'all', title: t('studio.markAll') },
-          { value: 'minus', title: t('studio.markMinus') },
+          { value: 'all', title: t('form.markAll') },
+          { value: 'minus', title: t('form.markMinus') },
         ]"
       />
       <v-select
@@ -156,10 +156,10 @@ async function move(i: number, by: number): Promise<void> {
         class="marking"
         density="compact"
         hide-details
-        :label="t('studio.marking')"
+        :label="t('form.marking')"
         :items="[
-          { value: 'all', title: t('studio.markAll') },
-          { value: 'pairs', title: t('studio.markOrderPairs') },
+          { value: 'all', title: t('form.markAll') },
+          { value: 'pairs', title: t('form.markOrderPairs') },
         ]"
       />
     </div>

@@ -29,7 +29,7 @@ async function next(i: number): Promise<void> {
 <template>
   <fieldset ref="root">
     <legend>
-      {{ t('studio.pairs') }} <span class="muted">{{ t('studio.pairsHint') }}</span>
+      {{ t('form.pairs') }} <span class="muted">{{ t('form.pairsHint') }}</span>
     </legend>
     <VueDraggable v-model="pairs" class="list" handle=".handle" :animation="150">
       <div v-for="(pair, i) in pairs" :key="pair.id" class="line" :data-place="i">
@@ -45,22 +45,22 @@ async function next(i: number): Promise<void> {
           v-model="pair.left"
           class="left"
           maxlength="120"
-          :aria-label="t('studio.left', { n: i + 1 })"
-          :placeholder="t('studio.left', { n: i + 1 })"
+          :aria-label="t('form.left', { n: i + 1 })"
+          :placeholder="t('form.left', { n: i + 1 })"
         />
         <span aria-hidden="true">–</span>
         <input
           v-model="pair.right"
           maxlength="120"
-          :aria-label="t('studio.right', { n: i + 1 })"
-          :placeholder="t('studio.right', { n: i + 1 })"
+          :aria-label="t('form.right', { n: i + 1 })"
+          :placeholder="t('form.right', { n: i + 1 })"
           @keydown.enter.exact.prevent="next(i)"
         />
         <button
           v-if="pairs.length > MIN_OPTIONS"
           type="button"
           class="drop"
-          :aria-label="t('studio.removePair', { n: i + 1 })"
+          :aria-label="t('form.removePair', { n: i + 1 })"
           @click="pairs.splice(i, 1)"
         >
           <v-icon :icon="mdiClose" size="16" />
@@ -68,13 +68,13 @@ async function next(i: number): Promise<void> {
       </div>
     </VueDraggable>
     <div v-for="(extra, i) in content.extras" :key="extra.id" class="line">
-      <span class="nobody">{{ t('studio.nobodys') }}</span>
+      <span class="nobody">{{ t('form.nobodys') }}</span>
       <span aria-hidden="true">–</span>
-      <input v-model="extra.text" maxlength="200" :aria-label="t('studio.extra', { n: i + 1 })" />
+      <input v-model="extra.text" maxlength="200" :aria-label="t('form.extra', { n: i + 1 })" />
       <button
         type="button"
         class="drop"
-        :aria-label="t('studio.removeExtra', { n: i + 1 })"
+        :aria-label="t('form.removeExtra', { n: i + 1 })"
         @click="content.extras.splice(i, 1)"
       >
         <v-icon :icon="mdiClose" size="16" />
@@ -87,7 +87,7 @@ async function next(i: number): Promise<void> {
         size="small"
         :prepend-icon="mdiPlus"
         @click="next(pairs.length - 1)"
-        >{{ t('studio.addPair') }}</v-btn
+        >{{ t('form.addPair') }}</v-btn
       >
       <v-btn
         v-if="!full"
@@ -95,17 +95,17 @@ async function next(i: number): Promise<void> {
         size="small"
         :prepend-icon="mdiPlus"
         @click="content.extras.push({ id: nanoid(10), text: '' })"
-        >{{ t('studio.addExtra') }}</v-btn
+        >{{ t('form.addExtra') }}</v-btn
       >
       <v-select
         v-model="content.marking"
         class="marking"
         density="compact"
         hide-details
-        :label="t('studio.marking')"
+        :label="t('form.marking')"
         :items="[
-          { value: 'all', title: t('studio.markAll') },
-          { value: 'pairs', title: t('studio.markPairs') },
+          { value: 'all', title: t('form.markAll') },
+          { value: 'pairs', title: t('form.markPairs') },
         ]"
       />
     </div>

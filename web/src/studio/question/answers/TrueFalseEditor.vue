@@ -14,7 +14,7 @@ const rows = [
 <template>
   <fieldset>
     <legend>
-      {{ t('studio.options') }} <span class="muted">{{ t('studio.keyHint') }}</span>
+      {{ t('form.options') }} <span class="muted">{{ t('form.keyHint') }}</span>
     </legend>
     <div v-for="row in rows" :key="row.word" class="option" :class="{ key: content.key === row.value }">
       <input
@@ -22,14 +22,14 @@ const rows = [
         name="truth"
         class="mark"
         :checked="content.key === row.value"
-        :aria-label="t('studio.isKeyWord', { word: content.words[row.word] })"
+        :aria-label="t('form.isKeyWord', { word: content.words[row.word] })"
         @change="content.key = row.value"
       />
       <input
         v-model="content.words[row.word]"
         class="text"
         maxlength="40"
-        :aria-label="t(row.value ? 'studio.wordTrue' : 'studio.wordFalse')"
+        :aria-label="t(row.value ? 'form.wordTrue' : 'form.wordFalse')"
         @keydown.ctrl.enter.exact.prevent="content.key = row.value"
         @keydown.meta.enter.exact.prevent="content.key = row.value"
       />

@@ -15,20 +15,20 @@ const found = computed(() => matchText(typed.value, content.accepted, content.fo
 const why = computed(() => {
   const { accepted, variant, forgiven, slips, allowed } = found.value;
   if (accepted) {
-    const what = list(forgiven.map((one) => t(`studio.forgave.${one}`, { n: slips })));
-    return what ? t('studio.tryForgiven', { variant, what }) : t('studio.tryExact', { variant });
+    const what = list(forgiven.map((one) => t(`form.forgave.${one}`, { n: slips })));
+    return what ? t('form.tryForgiven', { variant, what }) : t('form.tryExact', { variant });
   }
-  if (variant === null) return t('studio.tryNoKey');
-  return allowed > 0 ? t('studio.tryTooFar', { variant, slips, allowed }) : t('studio.tryOther', { variant });
+  if (variant === null) return t('form.tryNoKey');
+  return allowed > 0 ? t('form.tryTooFar', { variant, slips, allowed }) : t('form.tryOther', { variant });
 });
 </script>
 
 <template>
   <div class="try">
-    <v-text-field v-model="typed" density="compact" hide-details maxlength="120" :label="t('studio.tryIt')" />
+    <v-text-field v-model="typed" density="compact" hide-details maxlength="120" :label="t('form.tryIt')" />
     <p v-if="typed.trim()" role="status" :class="{ yes: found.accepted }">
       <v-icon :icon="found.accepted ? mdiCheckBold : mdiCloseThick" size="18" />
-      <b>{{ t(found.accepted ? 'studio.tryYes' : 'studio.tryNo') }}</b> {{ why }}
+      <b>{{ t(found.accepted ? 'form.tryYes' : 'form.tryNo') }}</b> {{ why }}
     </p>
   </div>
 </template>
