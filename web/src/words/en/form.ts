@@ -72,7 +72,6 @@ export const form = {
   tryTooFar: '“{variant}” is nearest: {slips} slips, and {allowed} would be allowed. Figures allow none.',
   tryOther: '“{variant}” is nearest, and slips are not forgiven for it.',
   tryNoKey: 'There is no key yet.',
-  accepted: 'Accepted answers',
   acceptedFirst: 'The key, as it will be shown',
   acceptedMore: 'Accepted too',
   addAccepted: 'Add a spelling',
