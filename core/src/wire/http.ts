@@ -1,6 +1,7 @@
 import type { ClothRow } from '../formats/format.ts';
 import type { GivenRole, Role } from '../library/role.ts';
 import type { Roster } from '../library/roster.ts';
+import type { Selected } from '../library/selection.ts';
 import type { QuestionSet, QuestionSort } from '../library/set.ts';
 import type { KindName } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
@@ -182,11 +183,8 @@ export interface StoredRoster extends Roster {
   id: string;
 }
 /** What a rule led to: copies of questions that know their origin, and how many there would have been. */
-export interface TakenQuestions {
+export interface TakenQuestions extends Omit<Selected, 'ids'> {
   questions: Question[];
-  fitting: number;
-  unfinished: number;
-  repeated: number;
 }
 
 /** A question that one change to many was made in, and the version which that made. */

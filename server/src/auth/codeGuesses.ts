@@ -1,10 +1,12 @@
+import { RateLimiterMemory } from 'rate-limiter-flexible';
 import { Throttle } from './throttle.ts';
 
 /** A whole class behind one school router may mistype before that address is slowed down. */
 const FREE = 40;
 /** So many wrong codes a minute, from wherever, are people; more are somebody who tries them all. */
 const FREE_IN_ALL = 300;
-const MINUTE = 60_000;
+const MINUTE = 60;
+const ALL = 'all';
 
 /**
  * Slows down guessing of join codes and stage keys: per address, and in all. While too many are
@@ -14,24 +16,24 @@ const MINUTE = 60_000;
 export class CodeGuesses {
   readonly #patient = new Throttle(FREE);
   readonly #strict = new Throttle(1);
-  /** When the last wrong codes came, the oldest first (ms). */
-  #wrong: number[] = [];
+  readonly #inAll = new RateLimiterMemory({ points: FREE_IN_ALL, duration: MINUTE });
 
   /** Milliseconds until the next try of an address is allowed; 0 when it is now. */
-  wait(address: string, now: number): number {
-    const ownWait = this.#patient.wait(address, now);
-    return this.#crowded(now) ? Math.max(ownWait, this.#strict.wait(address, now)) : ownWait;
+  async wait(address: string): Promise<number> {
+    const ownWait = await this.#patient.wait(address);
+    return (await this.#crowded()) ? Math.max(ownWait, await this.#strict.wait(address)) : ownWait;
   }
 
-  failed(address: string, now: number): void {
-    this.#patient.failed(address, now);
-    this.#strict.failed(address, now);
-    this.#wrong.push(now);
-    if (this.#wrong.length > 2 * FREE_IN_ALL) this.#wrong.splice(0, FREE_IN_ALL);
+  async failed(address: string): Promise<void> {
+    await Promise.all([
+      this.#patient.failed(address),
+      this.#strict.failed(address),
+      this.#inAll.penalty(ALL),
+    ]);
   }
 
-  #crowded(now: number): boolean {
-    const first = this.#wrong.at(-FREE_IN_ALL);
-    return first !== undefined && now - first < MINUTE;
+  async #crowded(): Promise<boolean> {
+    const all = await this.#inAll.get(ALL);
+    return all !== null && all.msBeforeNext > 0 && all.consumedPoints >= FREE_IN_ALL;
   }
 }

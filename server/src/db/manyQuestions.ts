@@ -1,5 +1,5 @@
 import { changeQuestion, type BulkChange } from '@distaff/core/library';
-import { Id } from '@distaff/core/text';
+import type { Changed } from '@distaff/core/wire';
 import { Question } from '@distaff/core/question';
 import { Op } from 'sequelize';
 import * as v from 'valibot';
@@ -15,9 +15,6 @@ const chosen = (reach: Reach, ids: readonly string[]) => ({
 });
 const db = () => QuestionRow.sequelize!;
 
-/** A question that one change was made in, and the version which that made. */
-export const Changed = v.object({ id: Id, version: v.pipe(v.number(), v.integer(), v.minValue(2)) });
-export type Changed = v.InferOutput<typeof Changed>;
 
 /** Makes one change on many questions, in one transaction; what each was is kept. @returns what can be taken back. */
 export function changeQuestions(

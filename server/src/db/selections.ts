@@ -1,6 +1,7 @@
 import { fillRound, hasList, originsBeside, type Pace, type Show } from '@distaff/core/show';
 import { Question } from '@distaff/core/question';
-import { select, type Measured, type Selected, type Selection } from '@distaff/core/library';
+import { select, type Measured, type Selection } from '@distaff/core/library';
+import type { TakenQuestions } from '@distaff/core/wire';
 import type { Random } from '@distaff/core/random';
 import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
@@ -8,10 +9,6 @@ import * as v from 'valibot';
 import type { Reach } from './access.ts';
 import { QuestionRow } from './models.ts';
 
-export interface TakenQuestions extends Omit<Selected, 'ids'> {
-  /** Copies that know their origin. */
-  questions: Question[];
-}
 /** Sittings over which a pace is measured: the last ones. */
 const PACED = 8;
 

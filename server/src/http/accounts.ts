@@ -59,7 +59,7 @@ export function accountRoutes(cookie: LoginCookie, signedOut: (login: string) =>
 
   router.post('/accounts', async (ctx) => {
     const { email, name, password } = read(SignUp, ctx.request.body);
-    holdBack(ctx, [signUps, ctx.ip]);
+    await holdBack(ctx, [signUps, ctx.ip]);
     const account = await createAccount(email, name, await hashPassword(password));
     ctx.status = 201;
     await letIn(ctx, account);
@@ -68,14 +68,14 @@ export function accountRoutes(cookie: LoginCookie, signedOut: (login: string) =>
   router.post('/login', async (ctx) => {
     const { email, password } = read(SignIn, ctx.request.body);
     const key = `${email} ${ctx.ip}`;
-    holdBack(ctx, [guesses, key], [ofAccount, email], [ofAddress, ctx.ip]);
+    await holdBack(ctx, [guesses, key], [ofAccount, email], [ofAddress, ctx.ip]);
     const account = await accountByEmail(email);
     if (!(await passwordFits(account?.passwordHash ?? null, password)) || !account) {
       throw new Problem(401, 'wrong', 'E-mail address or password is wrong.');
     }
-    guesses.succeeded(key);
-    ofAccount.succeeded(email);
-    ofAddress.succeeded(ctx.ip);
+    await guesses.succeeded(key);
+    await ofAccount.succeeded(email);
+    await ofAddress.succeeded(ctx.ip);
     await letIn(ctx, account);
   });
 

@@ -13,7 +13,6 @@ import type { NearDuplicate } from '@distaff/core/review';
 import * as v from 'valibot';
 import { accessTo } from '../db/access.ts';
 import {
-  Changed,
   changeQuestions,
   deleteQuestions,
   moveQuestions,
@@ -43,6 +42,7 @@ const Ids = v.pipe(
   v.maxLength(5000, 'At most 5000 questions at once.'),
 );
 const Change = v.object({ ids: Ids, change: BulkChange });
+const Changed = v.object({ id: Id, version: v.pipe(v.number(), v.integer(), v.minValue(2)) });
 const ChangeBack = v.object({ changed: v.pipe(v.array(Changed), v.minLength(1), v.maxLength(5000)) });
 const Move = v.object({ ids: Ids, set: Id });
 const Some = v.object({ ids: Ids });

@@ -81,15 +81,15 @@ export function sharedLinkRoutes(cookie: LoginCookie, guesses: Throttle): Router
   router.post('/shared/enter', async (ctx) => {
     const { token, passphrase, name } = read(Enter, ctx.request.body);
     const key = `${token} ${ctx.ip}`;
-    holdBack(ctx, [guesses, key], [ofLink, token]);
+    await holdBack(ctx, [guesses, key], [ofLink, token]);
     const { kind, what, id, ownerId, passphraseHash } = await linkByToken(token);
     if (kind !== 'edit') throw new Problem(409, 'noPassphrase', 'This link needs no passphrase.');
     if (!(await passwordFits(passphraseHash, passphrase))) {
       throw new Problem(401, 'wrong', 'That is not the passphrase.');
     }
     const account = ctx.state.account as Account | null;
-    guesses.succeeded(key);
-    ofLink.succeeded(token);
+    await guesses.succeeded(key);
+    await ofLink.succeeded(token);
     if (account && account.guestOf === null) {
       if (account.id !== ownerId) await addMember({ what, id }, account.id, 'editor');
       ctx.body = { what, id, account: publicPart(account) };
@@ -102,7 +102,7 @@ export function sharedLinkRoutes(cookie: LoginCookie, guesses: Throttle): Router
   // Somebody without an account begins at once; with the link and the passphrase they come back.
   router.post('/shows/begin', async (ctx) => {
     const { name, show, passphrase } = read(Begin, ctx.request.body);
-    holdBack(ctx, [beginnings, ctx.ip]);
+    await holdBack(ctx, [beginnings, ctx.ip]);
     const { id, token, guest } = await beginShow(name, show, await hashPassword(passphrase));
     ctx.status = 201;
     ctx.body = { id, token, account: await enterAs(ctx, guest) };

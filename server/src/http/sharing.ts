@@ -64,7 +64,7 @@ export function sharingRoutes(
       ctx.request.body,
     );
     const own = signedIn(ctx);
-    holdBack(ctx, [guesses, own.id]);
+    await holdBack(ctx, [guesses, own.id]);
     if (email === own.email) throw new Problem(409, 'self', `This ${what} is yours already.`);
     const account = await accountByEmail(email);
     if (!account) {
@@ -74,7 +74,7 @@ export function sharingRoutes(
         'Nobody has an account with this e-mail address. Send a link instead.',
       );
     }
-    guesses.succeeded(own.id);
+    await guesses.succeeded(own.id);
     await addMember(shared, account.id, role);
     if (role === 'viewer') await membersLose(shared, account.id);
     ctx.body = await sharingOf(shared);

@@ -76,10 +76,10 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
     const info = code && (await sittings.byCode(code, now));
     // Where people of this sitting are, one who guesses costs the others nothing.
     const known = info && hosts.get(info.id).addresses.has(ctx.ip);
-    if (guesses.wait(ctx.ip, now) > 0 && !known)
+    if (!known && (await guesses.wait(ctx.ip)) > 0)
       throw new Problem(429, 'slow', 'Too many wrong codes. Wait a moment and try again.');
     if (!info) {
-      guesses.failed(ctx.ip, now);
+      await guesses.failed(ctx.ip);
       throw new Problem(404, 'notThere', 'No show is open under this code. Look at the stage again.');
     }
     ctx.body = { code: info.code, title: info.title };

@@ -28,15 +28,15 @@ async function recognise(parts: Parts, socket: LiveSocket): Promise<Visit> {
   const auth = hello.output;
   const account = await parts.accountOf(socket.request.headers.cookie);
   const from = addressOf(parts, socket);
-  const waits = () => parts.guesses.wait(from, parts.now()) > 0;
+  const waits = async () => (await parts.guesses.wait(from)) > 0;
   if (auth.as === 'desk') {
     const info = await parts.store.byId(auth.sitting);
     if (account && info && (await mayHost(parts, account, info)))
       return visit(parts, info, 'desk', { role: 'host', id: account.id });
-    if (auth.key && info && !waits()) {
+    if (auth.key && info && !(await waits())) {
       if ((await parts.store.deskKey(info.id)) === auth.key)
         return visit(parts, info, 'desk', { role: 'host', id: CO_HOST });
-      parts.guesses.failed(from, parts.now());
+      await parts.guesses.failed(from);
       throw turnAway('notThere', 'This link to the desk is closed. Ask the host for a new one.');
     }
     if (!account) throw turnAway('signIn', 'Sign in to come to the desk.');
@@ -45,17 +45,17 @@ async function recognise(parts: Parts, socket: LiveSocket): Promise<Visit> {
   const code = readJoinCode(auth.code);
   const info = code ? await parts.store.byCode(code, parts.now()) : null;
   // A seat, a key of the stage and whoever is known here are nobody's guess: one who guesses beside them costs them nothing.
-  if (waits() && !(info && (await isKnown(parts, info, auth, from))))
+  if ((await waits()) && !(info && (await isKnown(parts, info, auth, from))))
     throw turnAway('slow', 'Too many wrong codes. Wait a moment.', false);
   if (!info) {
-    parts.guesses.failed(from, parts.now());
+    await parts.guesses.failed(from);
     throw turnAway('notThere', 'No show is open under this code.');
   }
   if (auth.as === 'stage') {
     if (account?.id === info.accountId) return visit(parts, info, 'stage', { role: 'stage', id: account.id });
     if (auth.key === viewKey(info.stageKey)) return visit(parts, info, 'stage', null);
     if (auth.key !== info.stageKey) {
-      parts.guesses.failed(from, parts.now());
+      await parts.guesses.failed(from);
       throw turnAway('signIn', 'Open the stage from the desk, or with the whole link that the desk shows.');
     }
     return visit(parts, info, 'stage', { role: 'stage', id: '' });

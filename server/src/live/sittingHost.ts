@@ -2,12 +2,8 @@ import {
   append,
   decide,
   due,
-  movesOn,
-  overtaken,
   replay,
-  TIME,
   type Actor,
-  type LastStep,
   type LoggedEvent,
   type Sitting,
   type SittingState,
@@ -18,7 +14,9 @@ import { isRunning } from '@distaff/core/time';
 import type { Random } from '@distaff/core/random';
 import { UnreadableLog, type Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
+import { Heartbeat, OUTAGE } from './heartbeat.ts';
 import type { Answer, Order } from './order.ts';
+import { Presses } from './presses.ts';
 import { unwantedIn } from './unwanted.ts';
 
 /** What a host needs of the store of sittings. */
@@ -26,9 +24,6 @@ export type Store = Pick<Sittings, 'load' | 'append' | 'markAlive'>;
 
 /** The most commands that are decided and stored together: one insert of so many rows is far below what MariaDB takes. */
 const BATCH = 2000;
-/** How often a running clock is noted as seen, and from what silence on it was an outage (ms). */
-const HEARTBEAT = 1000;
-const OUTAGE = 2500;
 /** Pause before the log is read again after the store failed (ms); it doubles up to the longest. */
 const RELOAD_PAUSE = 300;
 const LONGEST_PAUSE = 5000;
@@ -62,17 +57,15 @@ export class SittingHost {
   readonly #backAt: (seat: string) => number | null;
   readonly #loaded: (state: SittingState) => void;
   readonly #rate: (() => number) | null;
+  readonly #heart: Heartbeat;
+  readonly #presses: Presses;
   #sitting: Sitting | null = null;
   #queue: { order: Order; answer: (answer: Answer) => void }[] = [];
   #busy: Promise<void> | null = null;
   /** What waits for a moment in which everything is stored. */
   #waiting: (() => void)[] = [];
   #timer: NodeJS.Timeout | null = null;
-  #heartbeat: NodeJS.Timeout | null = null;
-  #lastBeat = 0;
-  #beating = false;
   #stopped = false;
-  #lastStep: LastStep | null = null;
   /** Loads that failed in a row, and times at which time had nothing to do though it was due. */
   #failures = 0;
   #fruitless = 0;
@@ -105,6 +98,12 @@ export class SittingHost {
     this.#backAt = parts.backAt ?? (() => null);
     this.#loaded = parts.loaded ?? (() => undefined);
     this.#rate = parts.rate ?? null;
+    this.#presses = new Presses(parts.now);
+    this.#heart = new Heartbeat(
+      (now) => this.#store.markAlive(id, now),
+      parts.now,
+      () => this.#wakeIn(0),
+    );
   }
 
   /** Has an order decided, stored and acknowledged. Never rejects. */
@@ -167,7 +166,7 @@ export class SittingHost {
   async stop(): Promise<void> {
     this.#stopped = true;
     if (this.#timer) clearTimeout(this.#timer);
-    if (this.#heartbeat) clearInterval(this.#heartbeat);
+    this.#heart.end();
     await this.#busy?.catch(() => {});
   }
 
@@ -202,7 +201,7 @@ export class SittingHost {
     const fresh = new Set<Order>();
     const answers = batch.map(({ order }): Answer => {
       const result =
-        this.#overtaken(order) ??
+        this.#presses.refused(order) ??
         decide(shown(sitting), order.id, order.command, {
           now: this.#now(),
           random: this.#random,
@@ -220,7 +219,7 @@ export class SittingHost {
       }
       append(sitting, result);
       if (result.length > 0) fresh.add(order);
-      this.#noteStep(order, result);
+      this.#presses.note(order, result);
       for (const event of result) events.push(event);
       return { ok: true, seq: sitting.log.at(-1)?.seq ?? 0 };
     });
@@ -246,32 +245,16 @@ export class SittingHost {
    * closed: before anything else happens the clock gets that time back.
    */
   #givenBack(): { order: Order; answer: () => void }[] {
-    const silence = this.#now() - this.#lastBeat;
-    if (!this.#heartbeat || silence <= OUTAGE) return [];
-    this.#lastBeat = this.#now();
-    this.#log.warn({ sitting: this.id, ms: silence }, 'a running clock was given lost time back');
-    const command = { type: 'outage', ms: silence - HEARTBEAT } as const;
+    const ms = this.#heart.takeSilence();
+    if (ms === 0) return [];
+    this.#log.warn({ sitting: this.id, ms }, 'a running clock was given lost time back');
+    const command = { type: 'outage', ms } as const;
     return [
       {
         order: { id: 'outage', command, actor: CLOCK },
         answer: () => undefined,
       },
     ];
-  }
-
-  /** Two who press for the same step take one; time, too, may have been first. */
-  #overtaken({ command, from }: Order): Refusal | null {
-    if (command.type !== 'next' || from === undefined) return null;
-    return overtaken(this.#lastStep, from, this.#now());
-  }
-
-  #noteStep({ command, from }: Order, events: readonly LoggedEvent[]): void {
-    // What somebody chooses or answers is no press for the next step.
-    const by = command.type === 'next' ? (from ?? null) : command.type === 'timeUp' ? TIME : null;
-    const goesOn =
-      events.some((event) => movesOn(event.type) && event.type !== 'locked') &&
-      !events.some((event) => event.type === 'buzzWon');
-    if (by !== null && goesOn) this.#lastStep = { by, at: this.#now() };
   }
 
   /** What is stored is stored, whether or not it can be shown: a picture that fails undoes nothing. */
@@ -312,7 +295,7 @@ export class SittingHost {
       }
     }
     this.#sitting = sitting;
-    this.#lastBeat = now;
+    this.#heart.touch();
     this.#waiting = [];
     this.#failures = 0;
     this.#loaded(handedOut(sitting.state));
@@ -338,29 +321,8 @@ export class SittingHost {
       const least = this.#fruitless === 0 ? 0 : FRUITLESS_PAUSE * 2 ** Math.min(this.#fruitless, 6);
       this.#wakeIn(Math.max(least, moment - this.#now()));
     }
-    if (moment !== null && !this.#heartbeat && !this.#rate) {
-      this.#lastBeat = this.#now();
-      this.#heartbeat = setInterval(() => void this.#beat(), HEARTBEAT);
-      void this.#beat();
-    } else if (moment === null && this.#heartbeat) {
-      clearInterval(this.#heartbeat);
-      this.#heartbeat = null;
-    }
-  }
-
-  /** Notes that a running clock was seen; after a long silence it is first given that time back. */
-  async #beat(): Promise<void> {
-    if (this.#beating) return;
-    this.#beating = true;
-    try {
-      await this.#store.markAlive(this.id, this.#now());
-      if (this.#now() - this.#lastBeat > OUTAGE) this.#wakeIn(0);
-      else this.#lastBeat = this.#now();
-    } catch {
-      // The store is away: the next beat tries again.
-    } finally {
-      this.#beating = false;
-    }
+    if (moment === null) this.#heart.end();
+    else if (!this.#rate) this.#heart.begin();
   }
 
   /** Lets time act after a pause, or has the log read again where the state was thrown away. */
