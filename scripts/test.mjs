@@ -150,6 +150,7 @@ run(async () => {
       'format, lint, dependency rules',
       [bin('prettier'), '--check', '--log-level=warn', '.'],
       [bin('eslint'), '--cache', '--max-warnings=0', '.'],
+      [process.execPath, 'scripts/floating.mjs'],
       [bin('depcruise'), '--config', '.dependency-cruiser.cjs', 'core/src', 'server/src', 'web/src'],
     ),
   ]);
