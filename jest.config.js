@@ -43,7 +43,7 @@ export default {
       globalTeardown: '<rootDir>/server/test/teardown.mjs',
     },
   ],
-  testTimeout: 20000,
+  testTimeout: 60000,
   collectCoverageFrom: ['{core,server,web}/src/**/*.ts', '!**/*.test.ts', '!**/test/**'],
   coverageReporters: ['json-summary'],
   // What components show is seen in the browser; what they are worked by is tested here.

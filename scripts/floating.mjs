@@ -65,6 +65,7 @@ for (const file of scripts.keys()) {
     ts.forEachChild(node, walk);
   })(source);
 }
-if (found.length > 0) say(`Nobody waits for these promises (say “void” where that is meant):\n${found.join('\n')}`);
+if (found.length > 0)
+  say(`Nobody waits for these promises (say “void” where that is meant):\n${found.join('\n')}`);
 else say(`${looked} calls in ${scripts.size} components: each promise is waited for.`);
 process.exit(found.length > 0 ? 1 : 0);
