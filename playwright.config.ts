@@ -13,6 +13,8 @@ export default defineConfig({
     : 'list',
   use: {
     viewport: { width: 1280, height: 800 },
+    // Fading and sliding are looked at where a spec asks for them (show, keyboard): elsewhere they only cost time.
+    contextOptions: { reducedMotion: 'reduce' },
     actionTimeout: 15_000,
     navigationTimeout: 20_000,
     // A trace doubles what a test costs: asked for by hand (DISTAFF_TRACE=1) when one has failed.

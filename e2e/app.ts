@@ -215,10 +215,14 @@ export async function still(page: Page): Promise<void> {
 /** What the bar at the foot of the desk says. */
 export const nextStep = (desk: Page) => desk.locator('footer .what');
 
-/** Presses a key at the desk wherever the focus is; a following press counts as a new one. */
+/** Two presses within 300 ms are one at the desk: until when the next one would not count. */
+const oneUntil = new WeakMap<Page, number>();
+/** Presses a key at the desk wherever the focus is; it counts as a new one. */
 export async function press(desk: Page, key: string): Promise<void> {
-  await desk.waitForTimeout(320);
+  const wait = (oneUntil.get(desk) ?? 0) - Date.now();
+  if (wait > 0) await desk.waitForTimeout(wait);
   await desk.keyboard.press(key);
+  oneUntil.set(desk, Date.now() + 320);
 }
 
 /** Presses Space when the bar says that it does this. */

@@ -1,5 +1,7 @@
 import { expect, nextStep, press, test } from './app.ts';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 test('desk and handset work with the keyboard alone', async ({ app, browser }) => {
   const host = await app.host(browser);
   const desk = host.page;
@@ -22,13 +24,11 @@ test('desk and handset work with the keyboard alone', async ({ app, browser }) =
   await expect(phone.getByText('Ansa · Bowline')).toBeVisible();
 
   const key = async (name: string, then: string | RegExp) => {
-    await desk.waitForTimeout(320);
-    await desk.keyboard.press(name);
+    await press(desk, name);
     await expect(nextStep(desk)).toContainText(then);
   };
   await key('Space', 'Bowline chooses a cell');
-  await desk.waitForTimeout(320);
-  await desk.keyboard.press('Space');
+  await press(desk, 'Space');
   await expect(desk.getByRole('button', { name: 'Knots and ropes for 100' })).toBeFocused();
   await desk.keyboard.press('ArrowDown');
   await desk.keyboard.press('ArrowRight');

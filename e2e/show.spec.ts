@@ -2,6 +2,8 @@ import { readFile } from 'node:fs/promises';
 import { chooseKind, expect, newEmail, nextStep, PASSWORD, press, step, test } from './app.ts';
 import { Host } from './app.ts';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 test('a host builds a board from nothing, plays it with three teams, and takes the results away', async ({
   app,
   browser,

@@ -12,7 +12,9 @@ const groups = [
   },
   { name: 'vuetify', test: /node_modules[\\/](vuetify|@mdi)[\\/]/ },
   { name: 'core', test: /[\\/]core[\\/]src[\\/](?!interchange)/ },
-  { name: 'screens', test: /[\\/]web[\\/]src[\\/](design|screens|live|words|api)[\\/](?!rich[\\/]render)/ },
+  // Words are put together as soon as they are loaded: those of the formats must be there then.
+  { name: 'words', test: /[\\/]web[\\/]src[\\/](formats[\\/]\w+[\\/])?words[\\/]/ },
+  { name: 'screens', test: /[\\/]web[\\/]src[\\/](design|screens|live|api)[\\/](?!rich[\\/]render)/ },
   { name: 'packages', test: /node_modules[\\/](?!katex|exceljs)/, minShareCount: 2 },
   { name: 'studio', test: /[\\/]web[\\/]src[\\/]studio[\\/]/, minShareCount: 2 },
 ].map((group, i, all) => ({ ...group, priority: all.length - i }));
@@ -24,7 +26,7 @@ export default defineConfig({
     ...config.build,
     rolldownOptions: {
       ...config.build!.rolldownOptions,
-      output: { codeSplitting: { includeDependenciesRecursively: false, groups } },
+      output: { codeSplitting: { groups } },
     },
   },
 });
