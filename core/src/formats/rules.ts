@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { Points } from './points.ts';
-import { whole } from '../text/schemas.ts';
+import { line, whole } from '../text/schemas.ts';
 
 /** Who may answer: the team in turn, whoever buzzes first, or everyone at once. */
 export const floors = ['turn', 'buzz', 'everyone'] as const;
@@ -40,6 +40,12 @@ export const RoundRules = v.object({
   picks: v.optional(v.picklist(['before', 'with']), 'before'),
   /** Whose answers are named to everybody where everyone may answer: all, the right ones, or none but their number. */
   named: v.optional(v.picklist(['all', 'right', 'counts']), 'all'),
+  /**
+   * What is said of a right and of a wrong answer, where the question says nothing itself; `{points}` in it is
+   * what the answer brought.
+   */
+  onRight: v.optional(line(200), ''),
+  onWrong: v.optional(line(200), ''),
   shuffleOptions: v.boolean(),
   /** An order of options of its own for each handset. */
   shuffleBySeat: v.optional(v.boolean(), false),

@@ -53,6 +53,22 @@ describe('the steps of a question', () => {
     expect(table.scores()).toEqual([-100, 0, 0]);
   });
 
+  test('the words of a round are said where a question has none of its own, and never before the key', () => {
+    const show = sampleShow({ onRight: 'Correct, {points}', onWrong: 'Next time' });
+    const one = show.questions.q1!;
+    const told = (own: string) => {
+      one.onRight = own;
+      const table = new Table(show).do('begin').choose('a:1').do('pose', 'open');
+      table.pick('s0', 'Option 2');
+      const before = JSON.stringify(deskView(table.state).question);
+      expect(before).not.toContain('Correct');
+      table.do('showAnswers', 'showKey');
+      return deskView(table.state).question!.key;
+    };
+    expect(told('')).toMatchObject({ onRight: 'Correct, {points}', onWrong: 'Next time' });
+    expect(told('Well woven')).toMatchObject({ onRight: 'Well woven', onWrong: 'Next time' });
+  });
+
   test('nobody is left to hand on to when every team has had it', () => {
     const table = begun().choose('a:2').do('pose', 'open', 'lock', 'handOn', 'lock', 'handOn', 'lock');
     expect(nextStep(table.state).code).toBe('showKey');

@@ -15,7 +15,6 @@ const chosen = (reach: Reach, ids: readonly string[]) => ({
 });
 const db = () => QuestionRow.sequelize!;
 
-
 /** Makes one change on many questions, in one transaction; what each was is kept. @returns what can be taken back. */
 export function changeQuestions(
   reach: Reach,

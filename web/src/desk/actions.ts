@@ -3,6 +3,8 @@ import { useDesk } from './useDesk.ts';
 export interface Action {
   /** The key at the desk, as `KeyboardEvent.key`. */
   key: string;
+  /** The key by which a presenter's clicker does the same. */
+  clicker?: string;
   /** The word's key under `desk`. */
   word: string;
   do: () => void;
@@ -12,7 +14,7 @@ export interface Action {
 export function deskActions(next: () => void): Action[] {
   const desk = useDesk();
   return [
-    { key: ' ', word: 'keyList.space', do: next },
+    { key: ' ', clicker: 'PageDown', word: 'keyList.space', do: next },
     { key: '+', word: 'keyList.plus', do: () => desk.award() },
     { key: '-', word: 'keyList.minus', do: () => desk.takeAway() },
     { key: 'n', word: 'keyList.n', do: () => desk.handOn() },
@@ -23,7 +25,7 @@ export function deskActions(next: () => void): Action[] {
     { key: '.', word: 'keyList.period', do: () => void desk.ask({ type: 'addTime', seconds: 5 }) },
     { key: 's', word: 'keyList.s', do: () => desk.toggleStandings() },
     { key: 'm', word: 'keyList.m', do: () => desk.toggleSound() },
-    { key: 'u', word: 'keyList.u', do: () => void desk.ask({ type: 'takeBack' }) },
+    { key: 'u', clicker: 'PageUp', word: 'keyList.u', do: () => void desk.ask({ type: 'takeBack' }) },
     { key: 'f', word: 'keyList.f', do: () => void desk.ask({ type: 'forward' }) },
     { key: 'e', word: 'keyList.e', do: () => (desk.dialog = 'earlier') },
     { key: 'a', word: 'keyList.a', do: () => desk.mayEnter && (desk.dialog = 'enter') },
@@ -34,4 +36,5 @@ export function deskActions(next: () => void): Action[] {
 }
 
 /** How a key is written for people. */
-export const keyName = (key: string): string => ({ ' ': 'Space', '-': '−' })[key] ?? key.toUpperCase();
+export const keyName = (key: string): string =>
+  ({ ' ': 'Space', '-': '−', PageDown: 'Page ↓', PageUp: 'Page ↑' })[key] ?? key.toUpperCase();

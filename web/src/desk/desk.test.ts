@@ -186,6 +186,18 @@ describe('keys', () => {
     for (const { key, word } of actions) expect(`${keyName(key)} ${say(`desk.${word}`)}`).toMatch(/\S+ \S+/);
   });
 
+  test('of a clicker take the next step and the last one back', async () => {
+    asked();
+    const at = () => table.state.question?.step;
+    const before = at();
+    press('PageDown');
+    await settle();
+    expect(at()).not.toBe(before);
+    press('PageUp');
+    await settle();
+    expect([at(), last()]).toEqual([before, { type: 'takeBack' }]);
+  });
+
   test('do what they say, in small and capital letters', async () => {
     asked();
     press('L');

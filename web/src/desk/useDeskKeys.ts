@@ -31,7 +31,7 @@ export function useDeskKeys(actions: Action[]): void {
       return;
     }
     const key = event.key === '−' ? '-' : event.key.toLowerCase();
-    const action = actions.find((one) => one.key === key);
+    const action = actions.find((one) => one.key === key || one.clicker === event.key);
     if (!action) return;
     event.preventDefault();
     action.do();

@@ -194,8 +194,8 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
       ? {
           ...kind.key(written.answer, question.order),
           explanation: written.explanation,
-          onRight: written.onRight,
-          onWrong: written.onWrong,
+          onRight: written.onRight || rules.onRight,
+          onWrong: written.onWrong || rules.onWrong,
           credit: written.credit,
           picture: pictureView(written.answerPicture),
         }

@@ -22,6 +22,7 @@ const desk = useDesk();
         <template v-for="action in actions" :key="action.key">
           <dt>
             <kbd>{{ keyName(action.key) }}</kbd>
+            <kbd v-if="action.clicker">{{ keyName(action.clicker) }}</kbd>
           </dt>
           <dd>{{ t(`desk.${action.word}`) }}</dd>
         </template>
@@ -43,6 +44,9 @@ dl {
 }
 dd {
   margin: 0;
+}
+kbd + kbd {
+  margin-inline-start: 6px;
 }
 kbd {
   padding: 1px 8px;

@@ -8,6 +8,7 @@ import PictureFrame from '../../design/media/PictureFrame.vue';
 import GivenAnswer from '../../design/rich/GivenAnswer.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { useReward } from '../../design/useReward.ts';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
 import HandsetOptions from './HandsetOptions.vue';
 import { useOwnWords } from './useOwnWords.ts';
@@ -20,6 +21,7 @@ const { question, seat, view } = defineProps<{
 }>();
 const { t } = useI18n();
 const { change } = useFormat();
+const reward = useReward();
 const { told } = useVerdict();
 const { own } = useOwnWords();
 
@@ -33,7 +35,8 @@ const opinion = computed(() => question.kind === 'opinion');
 /** What the author has to say to those who were right and to those who were not. */
 const said = computed(() => {
   if (!question.key || !verdict.value) return '';
-  return verdict.value === 'right' ? question.key.onRight : question.key.onWrong;
+  const brought = question.result ? (gains.value.find((one) => one.team === seat.team)?.amount ?? 0) : null;
+  return reward(question.key, verdict.value === 'right', brought);
 });
 /** The signs of what was picked; an order or pairs are told by their text. */
 const signs = computed(() => {

@@ -12,6 +12,7 @@ import { useFormat } from '../../design/useFormat.ts';
 import { useFit } from '../../design/useFit.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import StageAnswer from './StageAnswer.vue';
+import StageResult from './StageResult.vue';
 import StageTries from './StageTries.vue';
 
 const { question, teams, handsets } = defineProps<{
@@ -24,7 +25,7 @@ const { question, teams, handsets } = defineProps<{
 }>();
 const emit = defineEmits<{ answer: [answer: object] }>();
 const { t } = useI18n();
-const { points, change } = useFormat();
+const { points } = useFormat();
 
 const team = (id: string | null) => teams.find((one) => one.id === id);
 const label = computed(() =>
@@ -44,8 +45,6 @@ const buzzed = computed(() => {
   const first = team(buzz.team)?.name ?? '';
   return t(buzz.drawn ? 'stage.buzzDrawn' : 'stage.buzzFirst', { team: first });
 });
-/** So many gains are named; more are counted. */
-const NAMED = 6;
 const floor = computed(() => team(question.floor));
 const lang = computed(() => question.language || undefined);
 const size = computed(() => {
@@ -67,9 +66,6 @@ const media = computed(() => {
 const box = ref<HTMLElement | null>(null);
 useFit(box, () => question, [1, 0.93, 0.86, 0.74, 0.64, 0.55, 0.47, 0.4, 0.34, 0.29]);
 const isCard = computed(() => question.kind === 'card');
-const gains = computed(() =>
-  (question.result ?? []).filter((one) => one.amount !== 0).sort((a, b) => b.amount - a.amount),
-);
 </script>
 
 <template>
@@ -124,15 +120,12 @@ const gains = computed(() =>
     </blockquote>
     <p v-if="buzzed" class="state">{{ buzzed }}</p>
     <StageTries class="tries" :question="question" :teams="teams" />
-    <p v-if="question.result && question.keyed" class="result">
-      <template v-if="gains.length">
-        <span v-for="one in gains.slice(0, NAMED)" :key="one.team">{{
-          t('stage.gets', { team: team(one.team)?.name ?? '', amount: change(one.amount) })
-        }}</span>
-        <span v-if="gains.length > NAMED">{{ t('stage.andMore', { n: gains.length - NAMED }) }}</span>
-      </template>
-      <span v-else-if="question.points !== 0">{{ t('stage.nobody') }}</span>
-    </p>
+    <StageResult
+      v-if="question.result && question.keyed"
+      class="result"
+      :question="question"
+      :teams="teams"
+    />
     <p v-if="state" class="state">
       {{ state }}
       <template v-if="question.mode === 'everyone' && question.answers !== null">{{
@@ -242,20 +235,6 @@ p {
 }
 .explanation {
   font-size: calc(3.4 * var(--u) * var(--fit, 1));
-}
-.result {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.2em 1em;
-  font-family: var(--display);
-  font-weight: 700;
-  font-size: calc(5 * var(--u) * var(--fit, 1));
-  color: var(--accent);
-}
-.result span {
-  max-width: 100%;
-  overflow: hidden;
-  text-overflow: ellipsis;
 }
 .shown {
   margin: 0;

@@ -164,6 +164,14 @@ const pace = computed({
         :label="t('studio.joinSteps')"
         @update:model-value="rules.steps = $event ? 'joined' : 'single'"
       />
+      <v-text-field
+        v-model="rules.onRight"
+        :label="t('rules.onRight')"
+        :hint="t('rules.onRightHint', { points: '{points}' })"
+        persistent-hint
+        maxlength="200"
+      />
+      <v-text-field v-model="rules.onWrong" :label="t('rules.onWrong')" maxlength="200" />
       <v-switch v-model="pace" :label="t('rules.pace')" />
       <NumberField
         v-if="rules.pace !== null"

@@ -39,6 +39,10 @@ export const rules = {
   optionsWithPrompt: 'Show the options together with the question',
   picksBefore: 'Show who picked what before the key',
   shuffleBySeat: 'In another order on each handset',
+  onRight: 'Message if right',
+  onRightHint:
+    'Such as: Correct, {points}. The points take the place of {points}. A question may have its own words.',
+  onWrong: 'Message if wrong',
   pace: 'Self-running: go on by itself',
   paceSeconds: 'Seconds between the steps',
   scoresAnew: 'Scores start anew with this round',
