@@ -57,7 +57,7 @@ describe('the steps of a question', () => {
     const show = sampleShow({ onRight: 'Correct, {points}', onWrong: 'Next time' });
     const one = show.questions.q1!;
     const told = (own: string) => {
-      one.onRight = own;
+      Object.assign(one, { onRight: own, onWrong: '' });
       const table = new Table(show).do('begin').choose('a:1').do('pose', 'open');
       table.pick('s0', 'Option 2');
       const before = JSON.stringify(deskView(table.state).question);
