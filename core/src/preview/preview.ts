@@ -1,7 +1,7 @@
 import { kindOf } from '../question/kinds/index.ts';
 import { allAsPlayed, asPlayed } from '../question/asPlayed.ts';
 import type { Question } from '../question/question.ts';
-import { NO_PACE } from '../show/length/pace.ts';
+import { NO_TEMPO } from '../show/length/tempo.ts';
 import type { Draft, LoggedEvent } from '../sitting/events.ts';
 import { fold } from '../sitting/sitting.ts';
 import type { SittingState } from '../sitting/state.ts';
@@ -62,7 +62,7 @@ function previewState(
   // Chance plays no part in a preview: everything stands in the order in which it was written.
   const dealt = ({ format, content }: Round) => formatOf(format).asWritten(content, show.questions);
   const drafts: Draft[] = [
-    { type: 'doorsOpened', show, code: 'XXXXX', pace: NO_PACE },
+    { type: 'doorsOpened', show, code: 'XXXXX', pace: NO_TEMPO },
     { type: 'roundBegan', round, turn: floor, dealt: dealt(show.rounds[round]!) },
   ];
   if (ref !== null && question && step !== 'board') {

@@ -25,14 +25,14 @@ const TOO_OFTEN = 0.6;
 /** A place that should have had this many keys by chance, and has none, is avoided. */
 const EXPECTED = 3;
 
-const placeOf = ({ answer }: Question): number =>
+const keyPlaceOf = ({ answer }: Question): number =>
   answer.kind === 'choice' ? answer.options.findIndex((option) => option.id === answer.key) : -1;
 
 export function reviewSet(questions: readonly Question[]): SetReview {
   const counts: number[] = [];
   const expected: number[] = [];
   for (const question of questions) {
-    const place = placeOf(question);
+    const place = keyPlaceOf(question);
     if (place < 0 || question.answer.kind !== 'choice') continue;
     const { length } = question.answer.options;
     for (let i = 0; i < length; i++) {
@@ -71,16 +71,16 @@ function mustStay({ answer }: Question): boolean {
  * options must keep their order stay. @returns only the questions that changed.
  */
 export function spreadKeys(questions: readonly Question[], random: Random): Question[] {
-  const free = questions.filter((question) => placeOf(question) >= 0 && !mustStay(question));
+  const free = questions.filter((question) => keyPlaceOf(question) >= 0 && !mustStay(question));
   const counts = new Map<number, number>();
   for (const question of questions)
-    if (!free.includes(question) && placeOf(question) >= 0)
-      counts.set(placeOf(question), (counts.get(placeOf(question)) ?? 0) + 1);
+    if (!free.includes(question) && keyPlaceOf(question) >= 0)
+      counts.set(keyPlaceOf(question), (counts.get(keyPlaceOf(question)) ?? 0) + 1);
   return shuffledOrder(free.length, random).flatMap((i) => {
     const question = free[i]!;
     const { answer } = question;
     if (answer.kind !== 'choice') return [];
-    const from = placeOf(question);
+    const from = keyPlaceOf(question);
     const places = answer.options.map((_, place) => place);
     const fewest = Math.min(...places.map((place) => counts.get(place) ?? 0));
     // Where it already stands is as good as any other place that is used as seldom.

@@ -7,7 +7,7 @@ export { type Draw, drawTeams } from './draw.ts';
 export { type Explained, type RulesView, explainRound, rulesView } from './explain.ts';
 export { duplicateRound, fillRound, hasList, originsBeside, questionsIn } from './fill.ts';
 export { cutsFor, fewerFor } from './length/cuts.ts';
-export { NO_PACE, type Pace } from './length/pace.ts';
+export { NO_TEMPO, type Tempo } from './length/tempo.ts';
 export { showLength } from './length/show.ts';
 export {
   type Colours,

@@ -1,6 +1,6 @@
 import { defaultDevices } from '../show/devices.ts';
 import { defaultDoors } from '../show/doors.ts';
-import { NO_PACE } from '../show/length/pace.ts';
+import { NO_TEMPO } from '../show/length/tempo.ts';
 import type { SittingState } from './state.ts';
 
 /** The state of a sitting before anything happened. */
@@ -43,6 +43,6 @@ export function emptyState(): SittingState {
     openedAt: 0,
     startedAt: null,
     closedAt: null,
-    pace: NO_PACE,
+    pace: NO_TEMPO,
   };
 }

@@ -1,6 +1,6 @@
 import { settledForGood } from '../document/handedOut.ts';
 import { allAsPlayed } from '../question/asPlayed.ts';
-import { NO_PACE, type Pace } from '../show/length/pace.ts';
+import { NO_TEMPO, type Tempo } from '../show/length/tempo.ts';
 import type { Show } from '../show/show.ts';
 import type { Actor, LoggedEvent } from './events.ts';
 
@@ -11,7 +11,7 @@ export function openDoors(
   command: string,
   at: number,
   actor: Actor,
-  pace: Pace = NO_PACE,
+  pace: Tempo = NO_TEMPO,
 ): LoggedEvent {
   const copy = JSON.parse(JSON.stringify(show)) as Show;
   return {

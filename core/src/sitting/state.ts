@@ -1,7 +1,7 @@
 import type { FormatName } from '../formats/index.ts';
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
-import type { Pace } from '../show/length/pace.ts';
+import type { Tempo } from '../show/length/tempo.ts';
 import type { RoundRules } from '../formats/rules.ts';
 import type { Show } from '../show/show.ts';
 import type { Team } from '../show/team.ts';
@@ -169,7 +169,7 @@ export interface SittingState {
   startedAt: number | null;
   closedAt: number | null;
   /** How fast shows of this host went before. */
-  pace: Pace;
+  pace: Tempo;
 }
 
 /** A sitting is its log; the state is what the log adds up to. */

@@ -1,4 +1,4 @@
-import { fillRound, hasList, originsBeside, type Pace, type Show } from '@distaff/core/show';
+import { fillRound, hasList, originsBeside, type Tempo, type Show } from '@distaff/core/show';
 import { Question } from '@distaff/core/question';
 import { select, type Measured, type Selection } from '@distaff/core/library';
 import type { TakenQuestions } from '@distaff/core/wire';
@@ -102,7 +102,7 @@ export class Selections {
   }
 
   /** How fast the last sittings of an account went, by their median. */
-  async pace(accountId: string): Promise<Pace> {
+  async pace(accountId: string): Promise<Tempo> {
     const rows = await this.#db.query<{ pace: number }>(
       `SELECT pace FROM sitting WHERE account_id = ? AND rehearsal = 0 AND pace IS NOT NULL
         ORDER BY closed_at DESC LIMIT ${PACED}`,

@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid';
 import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';
 import { roomOf } from './audiences.ts';
-import type { Answer } from './order.ts';
+import type { Acknowledged } from '@distaff/core/wire';
 import type { LiveSitting } from './sittingHosts.ts';
 import { enterSeat, type Parts, type Visit } from './visit.ts';
 
@@ -39,7 +39,7 @@ export async function handOver(
   { io }: Parts,
   live: LiveSitting,
   { id, seat, token, socket }: { id: string; seat: string; token: string; socket: string },
-): Promise<Answer> {
+): Promise<Acknowledged> {
   const command = { type: 'giveSeat', seat, token } as const;
   const answer = await live.host.submit({ id, command, actor: { role: 'host', id: '' } });
   if ('refused' in answer) return answer;

@@ -1,4 +1,4 @@
-import { Bucket } from './pace.ts';
+import { Bucket } from './bucket.ts';
 
 /** So many seats may be taken from one address at once, and a second after that. A hall of guests behind one router is welcome. */
 const AT_ONCE = 400;

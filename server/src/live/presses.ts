@@ -1,6 +1,6 @@
 import { movesOn, overtaken, TIME, type LastStep, type LoggedEvent } from '@distaff/core/sitting';
 import type { Refusal } from '@distaff/core/refusal';
-import type { Order } from './order.ts';
+import type { Submission } from './submission.ts';
 
 /** Who took the last step: two who press for the same one take one, and time may have been first as well. */
 export class Presses {
@@ -12,13 +12,13 @@ export class Presses {
   }
 
   /** Why a press comes too late, or null. */
-  refused({ command, from }: Order): Refusal | null {
+  refused({ command, from }: Submission): Refusal | null {
     if (command.type !== 'next' || from === undefined) return null;
     return overtaken(this.#last, from, this.#now());
   }
 
   /** What somebody chooses or answers is no press for the next step. */
-  note({ command, from }: Order, events: readonly LoggedEvent[]): void {
+  note({ command, from }: Submission, events: readonly LoggedEvent[]): void {
     const by = command.type === 'next' ? (from ?? null) : command.type === 'timeUp' ? TIME : null;
     const goesOn =
       events.some((event) => movesOn(event.type) && event.type !== 'locked') &&

@@ -19,14 +19,15 @@ import type { Random } from '@distaff/core/random';
 import type { Show } from '@distaff/core/show';
 import type { SittingState } from '@distaff/core/sitting';
 import { nanoid } from 'nanoid';
-import type { Answer, Order } from './order.ts';
+import type { Acknowledged } from '@distaff/core/wire';
+import type { Submission } from './submission.ts';
 
 interface Parts {
   show: Show;
   room: Room;
   random: Random;
   now: () => number;
-  submit: (order: Order) => Promise<Answer>;
+  submit: (submission: Submission) => Promise<Acknowledged>;
   reschedule: () => void;
   tell: (told: RehearsalTold) => void;
   standIn: (seat: string, there: boolean) => void;
@@ -142,13 +143,13 @@ export class RehearsalRun {
     for (let n = 0; n < AT_ONCE && (this.#schedule.next?.at ?? Infinity) <= now; n++) {
       const move = this.#schedule.take()!;
       // What was meant for a moment that has passed is not done any more.
-      if (move.when === null || move.when === when) void this.#parts.submit(orderFor(move));
+      if (move.when === null || move.when === when) void this.#parts.submit(submissionFor(move));
     }
     this.#wake();
   }
 }
 
-const orderFor = ({ actor, command, roundTrip }: Move): Order => ({
+const submissionFor = ({ actor, command, roundTrip }: Move): Submission => ({
   id: `stand-in-${nanoid(12)}`,
   actor,
   command,

@@ -12,10 +12,11 @@ import { isRefusal, refuse, type Refusal } from '@distaff/core/refusal';
 import { handedOut } from '@distaff/core/document';
 import { isRunning } from '@distaff/core/time';
 import type { Random } from '@distaff/core/random';
+import type { Acknowledged } from '@distaff/core/wire';
 import { UnreadableLog, type Sittings } from '../db/sittings.ts';
 import type { Log } from '../log.ts';
 import { Heartbeat, OUTAGE } from './heartbeat.ts';
-import type { Answer, Order } from './order.ts';
+import type { Submission } from './submission.ts';
 import { Presses } from './presses.ts';
 import { unwantedIn } from './unwanted.ts';
 
@@ -29,7 +30,7 @@ const RELOAD_PAUSE = 300;
 const LONGEST_PAUSE = 5000;
 /** Pause before time acts again where it had nothing to do though it was due (ms); doubles likewise. */
 const FRUITLESS_PAUSE = 250;
-/** Above this many orders waiting, new ones are asked to come again. */
+/** Above this many submissions waiting, new ones are asked to come again. */
 const MAX_WAITING = 20_000;
 
 const CLOCK: Actor = { role: 'clock', id: '' };
@@ -60,7 +61,7 @@ export class SittingHost {
   readonly #heart: Heartbeat;
   readonly #presses: Presses;
   #sitting: Sitting | null = null;
-  #queue: { order: Order; answer: (answer: Answer) => void }[] = [];
+  #queue: { submission: Submission; answer: (answer: Acknowledged) => void }[] = [];
   #busy: Promise<void> | null = null;
   /** What waits for a moment in which everything is stored. */
   #waiting: (() => void)[] = [];
@@ -106,11 +107,11 @@ export class SittingHost {
     );
   }
 
-  /** Has an order decided, stored and acknowledged. Never rejects. */
-  submit(order: Order): Promise<Answer> {
+  /** Has an submission decided, stored and acknowledged. Never rejects. */
+  submit(submission: Submission): Promise<Acknowledged> {
     if (this.#stopped || this.#queue.length >= MAX_WAITING) return Promise.resolve(notStored);
     return new Promise((answer) => {
-      this.#queue.push({ order, answer });
+      this.#queue.push({ submission, answer });
       if (!this.#busy) void this.#run(() => this.#drain());
     });
   }
@@ -126,7 +127,7 @@ export class SittingHost {
   idleState(): SittingState | null {
     return this.#busy || this.#queue.length > 0 ? null : this.#sitting && handedOut(this.#sitting.state);
   }
-  /** Whether orders are being carried out or wait. */
+  /** Whether submissions are being carried out or wait. */
   get isBusy(): boolean {
     return this.#busy !== null || this.#queue.length > 0;
   }
@@ -140,7 +141,7 @@ export class SittingHost {
     else if (this.#sitting) show();
   }
 
-  /** One piece of work at a time; orders that came meanwhile are taken up right after it. */
+  /** One piece of work at a time; submissions that came meanwhile are taken up right after it. */
   #run(work: () => Promise<void>): Promise<void> {
     const done = work().finally(() => {
       this.#busy = null;
@@ -190,43 +191,46 @@ export class SittingHost {
     }
   }
 
-  async #carryOut(orders: { order: Order; answer: (answer: Answer) => void }[]): Promise<void> {
+  async #carryOut(
+    submissions: { submission: Submission; answer: (answer: Acknowledged) => void }[],
+  ): Promise<void> {
     if (!this.#sitting) await this.#load();
-    const batch = [...this.#givenBack(), ...orders];
+    const batch = [...this.#givenBack(), ...submissions];
     const sitting = this.#sitting!;
     const phaseBefore = sitting.state.phase;
     const events: LoggedEvent[] = [];
     const unwanted = unwantedIn(sitting.state.show);
     /** Orders that changed something now, rather than when they came before. */
-    const fresh = new Set<Order>();
-    const answers = batch.map(({ order }): Answer => {
+    const fresh = new Set<Submission>();
+    const answers = batch.map(({ submission }): Acknowledged => {
       const result =
-        this.#presses.refused(order) ??
-        decide(shown(sitting), order.id, order.command, {
+        this.#presses.refused(submission) ??
+        decide(shown(sitting), submission.id, submission.command, {
           now: this.#now(),
           random: this.#random,
-          actor: order.actor,
-          roundTrip: order.roundTrip ?? 0,
-          distrusted: order.distrusted ?? false,
-          window: order.window ?? 0,
+          actor: submission.actor,
+          roundTrip: submission.roundTrip ?? 0,
+          distrusted: submission.distrusted ?? false,
+          window: submission.window ?? 0,
           present: this.#present,
           backAt: this.#backAt,
           unwanted,
         });
       if (isRefusal(result)) {
-        this.#logRefusal(order, result);
+        this.#logRefusal(submission, result);
         return result;
       }
       append(sitting, result);
-      if (result.length > 0) fresh.add(order);
-      this.#presses.note(order, result);
+      if (result.length > 0) fresh.add(submission);
+      this.#presses.note(submission, result);
       for (const event of result) events.push(event);
       return { ok: true, seq: sitting.log.at(-1)?.seq ?? 0 };
     });
     if (events.length > 0) await this.#store.append(this.id, events, sitting.state, phaseBefore);
-    batch.forEach(({ order, answer }, i) => {
+    batch.forEach(({ submission, answer }, i) => {
       const told = answers[i]!;
-      if (order.also && !isRefusal(told)) told.seat = order.also(handedOut(sitting.state), fresh.has(order));
+      if (submission.also && !isRefusal(told))
+        told.seat = submission.also(handedOut(sitting.state), fresh.has(submission));
       answer(told);
     });
     if (events.length > 0) {
@@ -235,7 +239,7 @@ export class SittingHost {
       this.#show(sitting.state, events);
     }
     for (const show of this.#waiting.splice(0)) show();
-    const onlyTime = orders.every(({ order }) => order.command.type === 'timeUp');
+    const onlyTime = submissions.every(({ submission }) => submission.command.type === 'timeUp');
     this.#fruitless = events.length > 0 || !onlyTime ? 0 : this.#fruitless + 1;
     this.#schedule();
   }
@@ -244,14 +248,14 @@ export class SittingHost {
    * Nobody could answer while the store took nothing, or while the whole machine slept – a lid that was
    * closed: before anything else happens the clock gets that time back.
    */
-  #givenBack(): { order: Order; answer: () => void }[] {
+  #givenBack(): { submission: Submission; answer: () => void }[] {
     const ms = this.#heart.takeSilence();
     if (ms === 0) return [];
     this.#log.warn({ sitting: this.id, ms }, 'a running clock was given lost time back');
     const command = { type: 'outage', ms } as const;
     return [
       {
-        order: { id: 'outage', command, actor: CLOCK },
+        submission: { id: 'outage', command, actor: CLOCK },
         answer: () => undefined,
       },
     ];
@@ -267,7 +271,7 @@ export class SittingHost {
   }
 
   /** The sentence may name players, so it is not logged. */
-  #logRefusal({ command, actor }: Order, { refused }: Refusal): void {
+  #logRefusal({ command, actor }: Submission, { refused }: Refusal): void {
     if (actor.role === 'clock') return;
     this.#log.info(
       { sitting: this.id, command: command.type, actor: actor.role, refused },

@@ -20,8 +20,8 @@ import { UnreadableLog } from '../db/sittings.ts';
 import { admit, takeSeatBack } from './admit.ts';
 import { CO_HOST, roomOf } from './audiences.ts';
 import { handOver, serveClaims, tellClaims } from './claimSockets.ts';
-import { Pace } from './pace.ts';
-import type { Answer } from './order.ts';
+import { MessageRate } from './bucket.ts';
+import type { Acknowledged } from '@distaff/core/wire';
 import { addressOf, enterSeat, Token, turnAway, type Parts, type Visit } from './visit.ts';
 
 const CommandId = v.pipe(v.string(), v.regex(/^[\w-]{8,60}$/));
@@ -105,19 +105,19 @@ async function welcome(parts: Parts, socket: LiveSocket, visitor: Visit): Promis
 
 function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
   const { live, as } = visitor;
-  const pace = new Pace(parts.now());
-  const timePace = new Pace(parts.now());
+  const rate = new MessageRate(parts.now());
+  const timeRate = new MessageRate(parts.now());
   socket.on('time', (reply: unknown) => {
     // A flood of these would cost the others their time: it goes unanswered.
-    if (typeof reply === 'function' && timePace.allows(parts.now())) reply(parts.now());
+    if (typeof reply === 'function' && timeRate.allows(parts.now())) reply(parts.now());
   });
 
   const take =
-    <T extends v.GenericSchema>(schema: T, carryOut: (input: v.InferOutput<T>) => Promise<Answer>) =>
+    <T extends v.GenericSchema>(schema: T, carryOut: (input: v.InferOutput<T>) => Promise<Acknowledged>) =>
     (raw: unknown, reply: unknown) => {
       if (typeof reply !== 'function') return;
       // One that floods is cut off here, before it costs the others anything.
-      if (!pace.allows(parts.now()))
+      if (!rate.allows(parts.now()))
         return reply(refuse('retry', 'That was too much at once. It is sent again by itself.'));
       const input = v.safeParse(schema, raw);
       if (!input.success) {
@@ -177,7 +177,7 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
   );
   socket.on(
     'claim',
-    take(ClaimRequest, async ({ id, token, by }): Promise<Answer> => {
+    take(ClaimRequest, async ({ id, token, by }): Promise<Acknowledged> => {
       const state = await live.host.state();
       const hash = hashToken(token);
       if ('code' in by) {

@@ -10,7 +10,7 @@ import type {
 } from '@distaff/core/library';
 import type { Cut } from '@distaff/core/media';
 import type { NearDuplicate } from '@distaff/core/review';
-import type { Pace, Show } from '@distaff/core/show';
+import type { Tempo, Show } from '@distaff/core/show';
 import type { Question } from '@distaff/core/question';
 import type { Room, Tally, TimeLost } from '@distaff/core/rehearsal';
 import { answerOf, call } from './client.ts';
@@ -97,7 +97,7 @@ export const server = {
   rosters: () => call<{ rosters: StoredRoster[] }>('GET', '/api/rosters'),
   keepRoster: (roster: Roster) => call<{ rosters: StoredRoster[] }>('PUT', '/api/rosters', roster),
   dropRoster: (id: string) => call<{ rosters: StoredRoster[] }>('DELETE', `/api/rosters/${id}`),
-  pace: () => call<Pace>('GET', '/api/pace'),
+  pace: () => call<Tempo>('GET', '/api/pace'),
   /** Opens a show to stand-ins; the rehearsal before it is taken away. */
   rehearse: (id: string, room: Room) => call<SittingInfo>('POST', `/api/shows/${id}/rehearsals`, { room }),
   tally: (sitting: string) => call<{ tally: Tally; time: TimeLost }>('GET', `/api/sittings/${sitting}/tally`),

@@ -4,11 +4,11 @@ import {
   fillRound,
   hasList,
   newRoundIn,
-  NO_PACE,
+  NO_TEMPO,
   originsBeside,
   questionsIn,
   showLength,
-  type Pace,
+  type Tempo,
   type Round,
   type Show,
 } from '@distaff/core/show';
@@ -63,7 +63,7 @@ export const useEditor = defineStore('editor', () => {
     ...new Set(Object.values(show.value?.questions ?? {}).flatMap((question) => question.tags)),
   ]);
   /** How fast the shows of this host go; unknown until the server said. */
-  const pace = ref<Pace>(NO_PACE);
+  const pace = ref<Tempo>(NO_TEMPO);
   /** Follows `touched` once the writing rests: what takes long over the whole show is worked out then. */
   const rested = refDebounced(saved.touched, AT_REST);
   const length = computed(() => {

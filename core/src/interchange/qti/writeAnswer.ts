@@ -6,7 +6,7 @@ import { fromMarkdownLine } from './markup.ts';
 import { element, type XmlElement, type XmlNode } from './xml.ts';
 
 /** Where a file of the media library lies in the package, and what it is; null where it is not there. */
-export type PlaceOf = (file: string) => { path: string; type: string } | null;
+export type PathOf = (file: string) => { path: string; type: string } | null;
 
 export const RESPONSE = 'RESPONSE';
 const id = (i: number) => `o${i + 1}`;
@@ -20,16 +20,16 @@ export interface AnswerPart {
 
 export const writePicture = (
   { file, alt, width, height }: Picture,
-  placeOf: PlaceOf,
+  pathOf: PathOf,
   more: Record<string, string> = {},
 ): XmlNode[] => {
-  const place = placeOf(file);
+  const place = pathOf(file);
   return place
     ? [element('img', { src: place.path, alt, width: `${width}`, height: `${height}`, ...more })]
     : [];
 };
-const content = (option: Option, placeOf: PlaceOf): XmlNode[] => [
-  ...(option.picture ? writePicture(option.picture, placeOf) : []),
+const content = (option: Option, pathOf: PathOf): XmlNode[] => [
+  ...(option.picture ? writePicture(option.picture, pathOf) : []),
   ...fromMarkdownLine(option.text),
 ];
 const mapping = (entries: [string, number, boolean?][], bounds: Record<string, string> = {}) =>
@@ -47,18 +47,18 @@ const mapping = (entries: [string, number, boolean?][], bounds: Record<string, s
   );
 const choices = (name: string, list: XmlElement[], attributes: Record<string, string>) =>
   element(name, { responseIdentifier: RESPONSE, shuffle: 'true', ...attributes }, ...list);
-const simpleChoices = (options: readonly Option[], placeOf: PlaceOf) =>
-  options.map((option, i) => element('simpleChoice', { identifier: id(i) }, ...content(option, placeOf)));
+const simpleChoices = (options: readonly Option[], pathOf: PathOf) =>
+  options.map((option, i) => element('simpleChoice', { identifier: id(i) }, ...content(option, pathOf)));
 
 /** The interaction of a question, what its response is declared to be, and how it is scored. */
-export function writeAnswer({ answer }: Question, placeOf: PlaceOf): AnswerPart {
+export function writeAnswer({ answer }: Question, pathOf: PathOf): AnswerPart {
   switch (answer.kind) {
     case 'choice': {
       const at = answer.options.findIndex((option) => option.id === answer.key);
       return {
         response: { cardinality: 'single', baseType: 'identifier', ...(at < 0 ? {} : { correct: [id(at)] }) },
         interaction: [
-          choices('choiceInteraction', simpleChoices(answer.options, placeOf), { maxChoices: '1' }),
+          choices('choiceInteraction', simpleChoices(answer.options, pathOf), { maxChoices: '1' }),
         ],
         scoring: 'match_correct',
       };
@@ -67,7 +67,7 @@ export function writeAnswer({ answer }: Question, placeOf: PlaceOf): AnswerPart 
       return {
         response: { cardinality: 'single', baseType: 'identifier' },
         interaction: [
-          choices('choiceInteraction', simpleChoices(answer.options, placeOf), {
+          choices('choiceInteraction', simpleChoices(answer.options, pathOf), {
             maxChoices: '1',
             shuffle: 'false',
           }),
@@ -92,7 +92,7 @@ export function writeAnswer({ answer }: Question, placeOf: PlaceOf): AnswerPart 
             : {}),
         },
         interaction: [
-          choices('choiceInteraction', simpleChoices(answer.options, placeOf), { maxChoices: '0' }),
+          choices('choiceInteraction', simpleChoices(answer.options, pathOf), { maxChoices: '0' }),
         ],
         scoring: minus ? 'map_response' : 'match_correct',
       };
@@ -122,7 +122,7 @@ export function writeAnswer({ answer }: Question, placeOf: PlaceOf): AnswerPart 
           baseType: 'identifier',
           correct: answer.options.map((_, i) => id(i)),
         },
-        interaction: [choices('orderInteraction', simpleChoices(answer.options, placeOf), {})],
+        interaction: [choices('orderInteraction', simpleChoices(answer.options, pathOf), {})],
         scoring: 'match_correct',
       };
     case 'match': {
@@ -139,7 +139,7 @@ export function writeAnswer({ answer }: Question, placeOf: PlaceOf): AnswerPart 
             element(
               'simpleAssociableChoice',
               { identifier: `${side}${i + 1}`, matchMax: '1' },
-              ...content(option, placeOf),
+              ...content(option, pathOf),
             ),
           ),
         );

@@ -5,7 +5,7 @@ import { plainText } from '../../text/markdown.ts';
 import { asVersion3, type QtiVersion } from './names.ts';
 import { fromMarkdown } from './markup.ts';
 import { processing } from './processing.ts';
-import { RESPONSE, writeAnswer, writePicture, type PlaceOf } from './writeAnswer.ts';
+import { RESPONSE, writeAnswer, writePicture, type PathOf } from './writeAnswer.ts';
 import { element, writeXml, type XmlElement, type XmlNode } from './xml.ts';
 
 const SPACES = {
@@ -26,9 +26,9 @@ const TEMPLATES = {
 export const OWN_CLASS = { opinion: 'distaff-opinion', answer: 'distaff-answer-picture' } as const;
 
 /** Sounds and videos by the elements that each version has for them. */
-function playable(question: Question, version: QtiVersion, placeOf: PlaceOf): XmlElement[] {
+function playable(question: Question, version: QtiVersion, pathOf: PathOf): XmlElement[] {
   const one = (name: 'audio' | 'video', file: string, alt: string): XmlElement[] => {
-    const place = placeOf(file);
+    const place = pathOf(file);
     if (!place) return [];
     return version === '3.0'
       ? [
@@ -62,10 +62,10 @@ export function writeItem(
   written: Question,
   identifier: string,
   version: QtiVersion,
-  placeOf: PlaceOf,
+  pathOf: PathOf,
 ): string {
   const question = asPlayed(written);
-  const { response, interaction, scoring } = writeAnswer(question, placeOf);
+  const { response, interaction, scoring } = writeAnswer(question, pathOf);
   const [space, schema] = SPACES[version];
   const feedback = (name: string, nodes: XmlNode[]) =>
     nodes.length
@@ -123,8 +123,8 @@ export function writeItem(
       'itemBody',
       question.answer.kind === 'opinion' ? { class: OWN_CLASS.opinion } : {},
       ...fromMarkdown(question.prompt),
-      ...(question.picture ? [element('p', {}, ...writePicture(question.picture, placeOf))] : []),
-      ...playable(question, version, placeOf),
+      ...(question.picture ? [element('p', {}, ...writePicture(question.picture, pathOf))] : []),
+      ...playable(question, version, pathOf),
       ...interaction,
       ...(question.notes
         ? [
@@ -152,7 +152,7 @@ export function writeItem(
     ...feedback('explanation', [
       ...fromMarkdown(question.explanation),
       ...(question.answerPicture
-        ? [element('p', {}, ...writePicture(question.answerPicture, placeOf, { class: OWN_CLASS.answer }))]
+        ? [element('p', {}, ...writePicture(question.answerPicture, pathOf, { class: OWN_CLASS.answer }))]
         : []),
     ]),
     ...feedback('right', fromMarkdown(question.onRight)),

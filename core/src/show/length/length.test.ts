@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { blankQuestion } from '../../question/question.ts';
 import { cutsFor, fewerFor } from './cuts.ts';
 import { expectedEnd, measuredPace, timingOf } from '../../sitting/read/timing.ts';
-import { NO_PACE } from './pace.ts';
+import { NO_TEMPO } from './tempo.ts';
 import { rulesWith } from '../../formats/rules.ts';
 import { showLength } from './show.ts';
 import type { Question } from '../../question/question.ts';
@@ -135,6 +135,6 @@ describe('how the time goes, live', () => {
   });
   test('too few questions say nothing about a pace', () => {
     expect(measuredPace(new Table().do('begin').state)).toBeNull();
-    expect(NO_PACE.factor).toBe(1);
+    expect(NO_TEMPO.factor).toBe(1);
   });
 });

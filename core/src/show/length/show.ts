@@ -4,7 +4,7 @@ import { allAsPlayed, lacksOf } from '../../question/asPlayed.ts';
 import type { Question } from '../../question/question.ts';
 import type { RoundRules } from '../../formats/rules.ts';
 import type { Round, Show } from '../show.ts';
-import { NO_PACE, type Pace } from './pace.ts';
+import { NO_TEMPO, type Tempo } from './tempo.ts';
 import { questionSpan } from './question.ts';
 import { exactly, NOTHING, times, together, widened, type Span } from '../../time/span.ts';
 
@@ -81,7 +81,7 @@ export const atPace = ({ span, fixed }: RoundLength, factor: number): Span =>
   fixed ? span : times(span, factor);
 
 /** How long a show takes, round by round and in all; what is switched off takes nothing. */
-export function showLength(show: Show, pace: Pace = NO_PACE, players = 6): ShowLength {
+export function showLength(show: Show, pace: Tempo = NO_TEMPO, players = 6): ShowLength {
   const teams = show.devices.score === 'players' ? players : show.teams.length;
   const rounds = show.rounds.map((round) =>
     round.off

@@ -1,7 +1,7 @@
 import { formatOf } from '../../formats/index.ts';
 import type { Question } from '../../question/question.ts';
 import { questionSpan } from '../../show/length/question.ts';
-import type { Pace } from '../../show/length/pace.ts';
+import type { Tempo } from '../../show/length/tempo.ts';
 import { atPace, roundLength, severalSpan, usualSpan, type RoundLength } from '../../show/length/show.ts';
 import { times, together, type Span } from '../../time/span.ts';
 import type { Show } from '../../show/show.ts';
@@ -50,7 +50,7 @@ export function measuredPace(state: SittingState): number | null {
 }
 
 /** How fast it goes: what is known of the host, more and more of it from this sitting. */
-function factorNow(state: SittingState, before: Pace): number {
+function factorNow(state: SittingState, before: Tempo): number {
   const { estimated, actual } = paceSoFar(state);
   return (before.factor * PRIOR + actual) / (PRIOR + estimated);
 }

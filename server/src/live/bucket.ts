@@ -27,7 +27,7 @@ const BURST = 40;
 const PER_SECOND = 10;
 
 /** Keeps one client from flooding. */
-export class Pace extends Bucket {
+export class MessageRate extends Bucket {
   constructor(now: number) {
     super(BURST, PER_SECOND, now);
   }

@@ -1,8 +1,7 @@
 import type { Actor, Command, SeatView, SittingState } from '@distaff/core/sitting';
-import type { Acknowledged } from '@distaff/core/wire';
 
 /** A command as somebody sends it to a sitting. */
-export interface Order {
+export interface Submission {
   id: string;
   command: Command;
   actor: Actor;
@@ -15,6 +14,3 @@ export interface Order {
   /** Made of the stored state, to go out with the acknowledgement; `fresh` where it was not carried out before. */
   also?: (state: SittingState, fresh: boolean) => Partial<SeatView> | null;
 }
-
-/** Carried out (or known already), up to event `seq`; or why not. */
-export type Answer = Acknowledged;
