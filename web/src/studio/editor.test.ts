@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { copy } from './copy.ts';
 import { changesBetween, withChanges, type Change } from '@distaff/core/document';
 import { formatNames, formatOf } from '@distaff/core/formats';
 import { blankQuestion } from '@distaff/core/question';
@@ -9,7 +10,6 @@ import { fakeServer } from '../test/fakeServer.ts';
 import { useEditor } from './editor.ts';
 
 let n = 0;
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 let stored: { version: number; show: Show };
 let server: ReturnType<typeof fakeServer>;
 let editor: ReturnType<typeof useEditor>;

@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { copy } from './copy.ts';
 import { blankShow, newRound, Show as ShowSchema, type Show } from '@distaff/core/show';
 import { changesBetween, withChanges } from '@distaff/core/document';
 import { formatNames } from '@distaff/core/formats';
@@ -8,7 +9,6 @@ import { savedDocument, type Source } from './savedDocument.ts';
 
 let made = 0;
 const newId = () => `id${made++}`;
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /** A server that keeps shows as the real one does: read by their schema, version by version. */
 function serverWith(first: Show) {

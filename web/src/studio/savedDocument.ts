@@ -9,7 +9,10 @@ import {
 } from '@distaff/core/document';
 import { ref, shallowRef, toRaw, type Ref } from 'vue';
 import { ApiError } from '../api/client.ts';
+import { copy } from './copy.ts';
+import { draft } from './draft.ts';
 import { onDeepChange } from './onDeepChange.ts';
+import { removal } from './removal.ts';
 import { leadToSignIn } from './signedOut.ts';
 
 /** A pause in writing after which changes are saved, the longest that they wait while somebody goes on (ms). */
@@ -47,9 +50,6 @@ export interface Source<Doc> {
   current(details: Record<string, unknown>): Stored<Doc>;
 }
 
-/** A plain copy, read past the watching of changes, which makes it many times faster. */
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T;
-
 /**
  * A document that is being written. Everything saves itself; what another editor saved meanwhile
  * is merged in; only where both changed the same place a person is asked. Nothing that was typed
@@ -68,16 +68,13 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   const merged = ref(0);
   /** Counts every change, at once and cheaply: whoever works something out from the document waits until it rests. */
   const touched = ref(0);
-  /** What was removed last, to be brought back. */
-  const removed = shallowRef<{ n: number; word: string; before: Doc; after: Doc } | null>(null);
-  /** So that each removal is offered for its full time, also right after another one. */
-  let removals = 0;
   let base: Doc | null = null;
   let version = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let saving: Promise<void> | null = null;
 
-  const draftKey = () => `distaff-${source.name}-${id.value}`;
+  const unsaved = draft<Doc>(() => `distaff-${source.name}-${id.value}`);
+  const { removed, remove, bringBack } = removal(doc);
   const changed = () => !same(toRaw(doc.value), base);
 
   /** Opens a document, once what is open has been saved. */
@@ -92,11 +89,15 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
       const stored = await source.read(wanted);
       if (id.value !== wanted) return;
       takeBase(stored);
-      const draft = sessionStorage.getItem(draftKey());
+      const kept = unsaved.kept();
       doc.value = copy(stored.doc);
       watching.settle();
       state.value = 'saved';
-      if (draft) takeDraft(draft);
+      // What this tab had not saved before it was reloaded or lost its connection.
+      if (kept) {
+        takeIn(kept.base, kept.doc, base!);
+        noticeChange();
+      }
     } catch (error) {
       if (id.value === wanted) problem.value = (error as Error).message;
     }
@@ -105,13 +106,6 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
   function takeBase(stored: Stored<Doc>): void {
     base = stored.doc;
     version = stored.version;
-  }
-
-  /** What this tab had not saved before it was reloaded or lost its connection. */
-  function takeDraft(text: string): void {
-    const draft = JSON.parse(text) as { base: Doc; doc: Doc };
-    takeIn(draft.base, draft.doc, base!);
-    noticeChange();
   }
 
   function takeIn(from: Doc, mine: Doc, theirs: Doc): void {
@@ -135,22 +129,14 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
     if (!doc.value || state.value === 'gone') return;
     if (!changed()) {
       if (!saving) state.value = 'saved';
-      sessionStorage.removeItem(draftKey());
+      unsaved.drop();
       return;
     }
-    keepDraft();
+    unsaved.keep(base, doc.value);
     if (conflicts.value.length > 0) state.value = 'conflict';
     else if (!saving) {
       if (state.value !== 'offline') state.value = 'unsaved';
       saveIn(0);
-    }
-  }
-
-  function keepDraft(): void {
-    try {
-      sessionStorage.setItem(draftKey(), JSON.stringify({ base, doc: toRaw(doc.value) }));
-    } catch {
-      // No room for it in this browser: what is written is still saved on the server.
     }
   }
 
@@ -230,19 +216,6 @@ export function savedDocument<Doc extends object>(source: Source<Doc>) {
     if (whose === 'theirs') putAt(doc.value, conflict.path, conflict.theirs);
     conflicts.value = conflicts.value.filter((one) => one !== conflict);
     noticeChange();
-  }
-
-  /** Does something that removes, so that it can be brought back with everything written since. */
-  function remove(word: string, work: () => void): void {
-    const before = copy(doc.value!);
-    work();
-    removed.value = { n: ++removals, word, before, after: copy(doc.value!) };
-  }
-  function bringBack(): void {
-    if (!removed.value) return;
-    const { before, after } = removed.value;
-    doc.value = copy(mergeChanges(after, copy(doc.value!), before).value);
-    removed.value = null;
   }
 
   /** Saves what is written before the page, or the document on it, goes. */

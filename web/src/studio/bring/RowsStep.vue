@@ -9,6 +9,7 @@ import QuestionForm from '../question/QuestionForm.vue';
 import { useBank } from '../questions/bank.ts';
 import { useAccount } from '../account.ts';
 import { useBring } from './bring.ts';
+import { copy } from '../copy.ts';
 
 /** What was understood, row by row; every problem at its row, to be mended there. */
 const { t } = useI18n();
@@ -33,7 +34,7 @@ watch(
   row,
   (now) => {
     if (JSON.stringify(now?.question) !== JSON.stringify(question.value))
-      question.value = now ? (JSON.parse(JSON.stringify(now.question)) as Question) : null;
+      question.value = now ? copy(now.question) : null;
   },
   { immediate: true },
 );
@@ -41,7 +42,7 @@ watch(
   question,
   (own) => {
     if (own && row.value && JSON.stringify(own) !== JSON.stringify(row.value.question))
-      bring.write(index.value, JSON.parse(JSON.stringify(own)) as Question);
+      bring.write(index.value, copy(own));
   },
   { deep: true },
 );

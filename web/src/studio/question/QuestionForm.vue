@@ -14,6 +14,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { vFirstFocus } from '../../design/firstFocus.ts';
 import RemarkList from '../review/RemarkList.vue';
+import { copy } from '../copy.ts';
 import { useLacks } from '../useLacks.ts';
 import { answerEditors } from './answers/editors.ts';
 import UploadState from '../media/UploadState.vue';
@@ -42,7 +43,7 @@ const kept = new Map<KindName, AnswerContent>();
 function setKind(kind: KindName): void {
   const own = question.value;
   if (own.answer.kind === kind) return;
-  const old = JSON.parse(JSON.stringify(own.answer)) as AnswerContent;
+  const old = copy(own.answer);
   kept.set(old.kind, old);
   own.answer = kept.get(kind) ?? convert(old, kind, () => nanoid(10));
 }
