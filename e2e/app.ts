@@ -219,6 +219,8 @@ export const nextStep = (desk: Page) => desk.locator('footer .what');
 const oneUntil = new WeakMap<Page, number>();
 /** Presses a key at the desk wherever the focus is; it counts as a new one. */
 export async function press(desk: Page, key: string): Promise<void> {
+  // What is on its way is waited for: a step pressed meanwhile does not count either.
+  await desk.locator('footer .sending').waitFor({ state: 'hidden' });
   const wait = (oneUntil.get(desk) ?? 0) - Date.now();
   if (wait > 0) await desk.waitForTimeout(wait);
   await desk.keyboard.press(key);
