@@ -36,7 +36,8 @@ export class Throttle {
       if (wait === 0) await this.failed(key);
       return wait;
     });
-    this.#last = taken;
+    // One that fails holds back nobody after it.
+    this.#last = taken.catch(() => undefined);
     return taken;
   }
 

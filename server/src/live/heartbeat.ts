@@ -1,5 +1,5 @@
 /** How often a running clock is noted as seen, and from what silence on it was an outage (ms). */
-export const HEARTBEAT = 1000;
+const HEARTBEAT = 1000;
 export const OUTAGE = 2500;
 
 /**

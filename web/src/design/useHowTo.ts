@@ -16,12 +16,12 @@ export function useHowTo() {
       ]),
     );
     const about = rules.asks === 'nothing' ? [] : [t(`formats.${format}.howTo`, shown)];
-    const lives = !te(`formats.${format}.howToMore`)
+    const more = !te(`formats.${format}.howToMore`)
       ? []
       : [t(`formats.${format}.howToMore`, facts.n ?? 0, { named: { n: facts.n ?? 0 } })];
     return [
       ...about,
-      ...lives,
+      ...more,
       ...told(rules, devices),
       ...(clock === null ? [] : [t('common.howTo.clock', { n: clock })]),
     ];

@@ -22,6 +22,7 @@ import {
 } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useOwnKey } from '../../design/useOwnKey.ts';
 import { server } from '../../api/server.ts';
 import { copyText } from '../../design/copyText.ts';
 import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
@@ -30,14 +31,13 @@ import { useDesk } from '../useDesk.ts';
 
 /** The top of the desk: where people join, the stage, standings, ledger, take back. */
 const { sittingId } = defineProps<{ sittingId: string }>();
-const { t, te } = useI18n();
+const { t } = useI18n();
+const ownKey = useOwnKey();
 const desk = useDesk();
 const sitting = useSitting();
 /** What a step is called; an act of a format by the format. */
-function takenBack(step: string): string {
-  const own = `formats.${desk.view.round?.format}.${step}`;
-  return t(te(own) ? own : `desk.step.${step}`);
-}
+const takenBack = (step: string): string =>
+  t(ownKey(`formats.${desk.view.round?.format}.${step}`, `desk.step.${step}`));
 const stageKey = computed(() => sitting.keys?.stage ?? '');
 
 const address = useJoinAddress();

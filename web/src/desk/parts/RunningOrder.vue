@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { mdiCheck, mdiChevronRight } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
+import { useOwnKey } from '../../design/useOwnKey.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { progressOf } from '../../formats/progress.ts';
 import { useDesk } from '../useDesk.ts';
@@ -9,7 +10,8 @@ import { useRoundTitle } from '../../design/useRoundTitle.ts';
 import DeskTime from './DeskTime.vue';
 
 /** Where the show is, and whether turns are even. */
-const { t, te } = useI18n();
+const { t } = useI18n();
+const ownKey = useOwnKey();
 const desk = useDesk();
 const titleOf = useRoundTitle();
 interface Item {
@@ -43,10 +45,7 @@ const items = computed<Item[]>(() => {
 });
 const progress = computed(() => progressOf(desk.view.round));
 /** Questions are counted, unless the format counts something else. */
-const counted = computed(() => {
-  const own = `formats.${desk.view.round?.format}.progress`;
-  return te(own) ? own : 'desk.progress';
-});
+const counted = computed(() => ownKey(`formats.${desk.view.round?.format}.progress`, 'desk.progress'));
 /** Any round can be begun once the question in play is settled: that skips, repeats or changes the order. */
 const canBegin = computed(
   () =>

@@ -8,7 +8,7 @@ import DeskKey from './DeskKey.vue';
 
 /** The middle of the desk as the host will see it: what is asked, key, notes. */
 const { view } = defineProps<{ view: DeskView }>();
-const { t } = useI18n();
+const { t, te } = useI18n();
 const { points } = useFormat();
 </script>
 
@@ -26,7 +26,9 @@ const { points } = useFormat();
     />
     <DeskKey :question="view.private.question" />
   </article>
-  <p v-else class="muted">{{ t('desk.pickFirst') }}</p>
+  <p v-else-if="te(`formats.${view.round?.format}.pickHint`)" class="muted">
+    {{ t(`formats.${view.round?.format}.pickHint`) }}
+  </p>
 </template>
 
 <style scoped>

@@ -35,9 +35,9 @@ const opinion = computed(() => question.kind === 'opinion');
 /** What the author has to say to those who were right and to those who were not. */
 const said = computed(() => {
   if (!question.key || !verdict.value) return '';
-  const own = gains.value.find((one) => one.team === seat.team)?.amount ?? 0;
+  const mine = gains.value.find((one) => one.team === seat.team)?.amount ?? 0;
   // Where questions are worth nothing by themselves there are no points to tell of.
-  const brought = question.result && question.points !== 0 ? own : null;
+  const brought = question.result && question.points !== 0 ? mine : null;
   return reward(question.key, verdict.value === 'right', brought);
 });
 /** The signs of what was picked; an order or pairs are told by their text. */

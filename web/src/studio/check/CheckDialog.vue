@@ -4,6 +4,7 @@ import { plainText } from '@distaff/core/text';
 import { mdiAlertOctagonOutline, mdiAlertOutline, mdiInformationOutline } from '@mdi/js';
 import { nextTick, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useOwnKey } from '../../design/useOwnKey.ts';
 import { useFormat } from '../../design/useFormat.ts';
 import { useJoinAddress } from '../../live/joinAddress.ts';
 import { useEditor } from '../editor.ts';
@@ -18,7 +19,8 @@ import { useShowCheck } from './showCheck.ts';
 const shown = defineModel<boolean>({ required: true });
 defineProps<{ opening: boolean }>();
 const emit = defineEmits<{ go: [finding: ShowFinding]; open: [] }>();
-const { t, te } = useI18n();
+const { t } = useI18n();
+const ownKey = useOwnKey();
 const { points, change, list } = useFormat();
 const { lackWords } = useLacks();
 const { told: remarkTold } = useRemark();
@@ -57,8 +59,7 @@ function told({ code, params, remark, round }: ShowFinding): string {
         .map((one) => t(`look.pairs.${one}`)),
     );
   const format = editor.show!.rounds.find((one) => one.id === round)?.format;
-  const own = `editors.${format}.finding.${code}`;
-  return t(te(own) ? own : `check.finding.${code}`, words);
+  return t(ownKey(`editors.${format}.finding.${code}`, `check.finding.${code}`), words);
 }
 /** Which round and question are meant. */
 function where({ round, question }: ShowFinding): string {

@@ -3,13 +3,15 @@ import { brought, floors, formatOf, formats, turnOrders } from '@distaff/core/fo
 import { rulesView } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useOwnKey } from '../../design/useOwnKey.ts';
 import { useRules } from '../../design/useRules.ts';
 import { rulesParts } from '../../formats/rulesParts.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 
 /** The rules of the round, in words that say what they do; only those that apply. */
-const { t, te } = useI18n();
+const { t } = useI18n();
+const ownKey = useOwnKey();
 const { told } = useRules();
 const editor = useEditor();
 const rules = computed(() => editor.round.rules);
@@ -20,8 +22,8 @@ const inForce = computed(() => ({ ...rules.value, ...prescribed.value }));
 const oneByOne = computed(() => inForce.value.floor !== 'everyone');
 /** What a round counts depends on its format. */
 function bringsWord(what: (typeof brought)[number]): string {
-  const own = `editors.${editor.round.format}.counted`;
-  return t(what === 'counted' && te(own) ? own : `studio.bringsWhat.${what}`);
+  const general = `studio.bringsWhat.${what}`;
+  return t(what === 'counted' ? ownKey(`editors.${editor.round.format}.counted`, general) : general);
 }
 const speed = computed({
   get: () => rules.value.speed !== null,

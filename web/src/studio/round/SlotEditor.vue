@@ -3,6 +3,7 @@ import { lacksOf, type Question } from '@distaff/core/question';
 import { mdiBookPlusOutline, mdiDeleteOutline, mdiMagnify, mdiPencilPlusOutline, mdiPlus } from '@mdi/js';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useOwnKey } from '../../design/useOwnKey.ts';
 import { useFormat } from '../../design/useFormat.ts';
 import { useAccount } from '../account.ts';
 import { useEditor } from '../editor.ts';
@@ -23,7 +24,8 @@ const { place } = defineProps<{
   cell?: string | null;
 }>();
 const emit = defineEmits<{ next: []; moved: [place: string] }>();
-const { t, te } = useI18n();
+const { t } = useI18n();
+const ownKey = useOwnKey();
 const { points } = useFormat();
 const account = useAccount();
 const editor = useEditor();
@@ -64,10 +66,8 @@ async function keep(setId: string | null): Promise<void> {
   kept.value = true;
 }
 /** A format may have words of its own for its places. */
-const own = (key: 'value' | 'valueHint') => {
-  const word = `editors.${editor.round.format}.${key}`;
-  return te(word) ? word : key === 'value' ? 'form.value' : 'form.valueHint';
-};
+const own = (key: 'value' | 'valueHint') =>
+  ownKey(`editors.${editor.round.format}.${key}`, key === 'value' ? 'form.value' : 'form.valueHint');
 const remove = () => editor.remove('studio.removedQuestion', place!.remove);
 </script>
 
