@@ -11,6 +11,7 @@ const desk = useDesk();
 <template>
   <v-dialog
     :aria-label="t('desk.keys')"
+    max-width="640"
     :model-value="desk.dialog === 'keys'"
     @update:model-value="desk.dialog = null"
   >
