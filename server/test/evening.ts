@@ -48,6 +48,8 @@ export function showWith(format: FormatName, floor: RoundRules['floor']): Show {
     floor,
     clock: null,
     lockout: 0,
+    // Whoever is asked alone sees options of their own: here they stand as they were written.
+    shuffleOptions: formatOf(format).asks !== 'each',
   });
   const content = { ...round.content, ...short[format] };
   round.content = formatOf(format).filled(content, ids) as Round['content'];
@@ -98,6 +100,28 @@ export async function comeBack(world: World, evening: Evening): Promise<void> {
 }
 export const view = (desk: Visitor) => desk.last<DeskView>('view')!;
 
+/** So often each is asked alone before the host ends it. */
+const ENOUGH = 4;
+
+/** Each answers the question that was asked of them alone, and goes on; the first one never knows it. */
+async function askedAlone(
+  { desk, seats }: Pick<Evening, 'desk' | 'seats'>,
+  tell: (visitor: Visitor, command: object) => Promise<unknown>,
+): Promise<true> {
+  const { lines } = view(desk).private.alone!;
+  if (lines.every(({ answered }) => answered >= ENOUGH)) {
+    await tell(desk, { type: 'endRound' });
+    return true;
+  }
+  for (const [i, seat] of seats.entries()) {
+    const { play } = lines[i]!;
+    if (play === null) continue;
+    await tell(seat, { type: 'answer', play, answer: { slot: i === 0 ? 1 : 0 } });
+    await tell(seat, { type: 'goOn', play });
+  }
+  return true;
+}
+
 /** What is done next: an answer of everybody who may, a choice, else the step that Space would do. */
 async function goOn(
   { desk, seats }: Evening,
@@ -105,6 +129,7 @@ async function goOn(
 ): Promise<boolean> {
   const { question, round, phase, turn, private: own } = view(desk);
   if (phase === 'closed') return false;
+  if (own.next.code === 'askingAlone') return askedAlone({ desk, seats }, tell);
   // The first who has not tried it yet is the quickest.
   const quickest = question
     ? TEAMS.findIndex((_, i) => !question.tries.some((one) => one.team === `t${i}`))
@@ -146,7 +171,8 @@ export async function playOut(
     if (!(await goOn(evening, tell))) break;
     await desk.until(() => view(desk).seq > seq);
     // Small changes are gathered: what three of them did must have come.
-    if (question?.step === 'open') await new Promise((resolve) => setTimeout(resolve, 150));
+    if (question?.step === 'open' || view(desk).timer?.alone === 'on')
+      await new Promise((resolve) => setTimeout(resolve, 150));
     await each();
   }
   expect(view(evening.desk).phase).toBe('closed');

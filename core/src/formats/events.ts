@@ -30,8 +30,8 @@ export const Cause = v.variant('by', [
     play: v.optional(number),
     revised: v.optional(v.literal(true)),
   }),
-  /** A rule of the format's own, as it calls it: `claim.line`. */
-  v.object({ by: v.literal('format'), what: text }),
+  /** A rule of the format's own, as it calls it: `claim.line`; `begun` is the round whose points they are. */
+  v.object({ by: v.literal('format'), what: text, begun: v.optional(number) }),
   /** What a whole round counted for the show, and at which place it was left. */
   v.object({ by: v.literal('round'), begun: number, place: number }),
   v.object({ by: v.literal('hand'), reason: text }),
@@ -61,6 +61,12 @@ export const roundDrafts = [
    */
   event('counted', { begun: number, lines: v.array(CountLine) }),
   event('turnGiven', { team: text }),
+  /** What is asked in the round begins; `clock` is that of the whole round, `limit` its length (ms). */
+  event('roundStarted', { clock: v.nullable(Clock), limit: v.nullable(number) }),
+  /** The clock of the round is set, held or goes on; while it is `held` nobody of those asked alone may answer. */
+  event('roundClockSet', { clock: v.nullable(Clock), held: flag }),
+  /** Nothing more is asked in the round: by the host, by its clock, or because its goal was reached. */
+  event('roundEnded', { why: v.picklist(['host', 'time', 'goal']) }),
   /** `floor` is the team that may answer, or null where no single one may. */
   event('picked', {
     ref: text,
@@ -69,13 +75,31 @@ export const roundDrafts = [
     floor: v.nullable(text),
     mode: Floor,
   }),
+  /**
+   * A question is asked of one alone – `to`, a seat or a team that answers as one – chosen, posed and opened at
+   * once. `loss` is what a wrong answer costs, where the format says it; `key` whether the key is shown to them
+   * once they have answered.
+   */
+  event('asked', {
+    to: text,
+    team: text,
+    ref: text,
+    question: text,
+    points: number,
+    loss: v.optional(number),
+    key: flag,
+    order: v.array(number),
+    clock: v.nullable(Clock),
+    limit: v.nullable(number),
+  }),
   /** `seed` where each handset lays its options out in an order of its own. */
   event('posed', { order: v.array(number), seed: v.optional(text) }),
   event('opened', { clock: v.nullable(Clock), limit: v.nullable(number) }),
   event('clockSet', { clock: v.nullable(Clock) }),
   /**
    * A second one from the same seat replaces the first, where answers may be changed. `who` is whose answer
-   * it is: the team's where one answers for all of it. What an answer holds is the matter of its kind.
+   * it is: the team's where one answers for all of it. What an answer holds is the matter of its kind. `play` where
+   * the question was asked of somebody alone.
    */
   event('answered', {
     seat: text,
@@ -83,6 +107,7 @@ export const roundDrafts = [
     answer: v.record(text, v.unknown()),
     who: text,
     held: v.optional(flag),
+    play: v.optional(number),
   }),
   /** An answer that was held back may be shown. */
   event('letThrough', { who: text, play: number }),
@@ -111,8 +136,8 @@ export const roundDrafts = [
     drawn: flag,
   }),
   event('locked', { why: v.picklist(['host', 'all', 'time']) }),
-  /** What the key says of many answers: whose, and the share of the marks. */
-  event('marked', { marks: v.array(v.tuple([text, number])) }),
+  /** What the key says of many answers: whose, and the share of the marks. `play` as with `answered`. */
+  event('marked', { marks: v.array(v.tuple([text, number])), play: v.optional(number) }),
   /**
    * `share` of the value, between 0 and 1, where the verdict is "part". `who` is the seat whose answer
    * is meant, or the team; `play` the question, where it is not the one in play.
@@ -131,12 +156,14 @@ export const roundDrafts = [
   event('responseShown', { who: v.nullable(text) }),
   /** To a team, or (null) open to all who have not had it, by buzz. */
   event('handedOn', { team: v.nullable(text) }),
-  event('scored', { team: text, amount: number, cause: Cause }),
-  /** `results` of all who played, null where nothing could be right or wrong. */
+  /** `to` where it follows from what was asked of one alone. */
+  event('scored', { team: text, amount: number, cause: Cause, to: v.optional(text) }),
+  /** `results` of all who played, null where nothing could be right or wrong; `to` of whom it was asked alone. */
   event('settled', {
     winner: v.nullable(text),
     play: v.optional(number),
     results: v.nullable(v.array(Result)),
+    to: v.optional(text),
   }),
   /** A ruling on a question that was settled was changed; the points follow as `scored`. */
   event('resettled', { play: number, winner: v.nullable(text), results: v.nullable(v.array(Result)) }),
@@ -162,3 +189,22 @@ export type RoundEvent = RoundDraft & Line;
 const types: ReadonlySet<string> = new Set(roundDrafts.map((one) => one.entries.type.literal));
 /** Whether an event is one of a round, so that its format is told. */
 export const isOfRound = (event: { type: string } & Line): event is RoundEvent => types.has(event.type);
+
+/**
+ * Whether an event is about what was asked of one alone: nobody else sees it, it is no step of the host's, and
+ * steps beside it that are taken back leave it as it was.
+ */
+export function concernsOne(event: RoundDraft | { type: string }): boolean {
+  switch (event.type) {
+    case 'asked':
+      return true;
+    case 'answered':
+    case 'marked':
+      return 'play' in event && event.play !== undefined;
+    case 'settled':
+    case 'scored':
+      return 'to' in event && event.to !== undefined;
+    default:
+      return false;
+  }
+}

@@ -59,6 +59,9 @@ export type Settled = (RoundDraft & { type: 'settled' }) | (RoundDraft & { type:
 /** A question that a format brings into play. `ref` is the format's own name for its place. */
 export type Picked = Pick<RoundDraft & { type: 'picked' }, 'ref' | 'question' | 'points'>;
 
+/** A question that a format asks of one alone: what a wrong answer costs, and whether they see the key afterwards. */
+export type AskedAlone = Picked & { loss?: number; key: boolean };
+
 /** Who asks for an act of a format: the host, the stage, or a team by one of its handsets. */
 export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
 
@@ -68,8 +71,11 @@ export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
  * with an object of this shape and touches no line of the engine.
  */
 export interface Format<Content, State, View, Dealt> {
-  /** Whether questions are asked in it, one at a time of all; what stands between rounds asks nothing. */
-  readonly asks: 'together' | 'nothing';
+  /**
+   * Whether questions are asked in it: one at a time of all together, or of each alone, one after the other; what
+   * stands between rounds asks nothing.
+   */
+  readonly asks: 'together' | 'each' | 'nothing';
   /** Rules that suit it: with which a new round begins, without phones too, and which no situation changes. */
   readonly suits: { anew: Partial<RoundRules>; aloud: Partial<RoundRules>; always: Partial<RoundRules> };
   /** Whether its questions bring points; where they do not, they lead to something that does. */
@@ -109,6 +115,10 @@ export interface Format<Content, State, View, Dealt> {
   next(state: State): string | null;
   /** Brings the question of a place into play. */
   choose(state: State, ref: string, table: Table, random: Random): Picked | Refusal;
+  /** The next question for one who is asked alone – a seat, or a team that answers as one; null where there is none. */
+  ask(state: State, who: string, random: Random): AskedAlone | null;
+  /** What a team is given as the first of it begins in a round that asks each alone. */
+  welcomes(state: State, team: string): (RoundDraft & { type: 'scored' })[];
   place(state: State, ref: string): Place;
   /** Whose choice the round waits for between two questions, other than that of the next question. */
   waitsFor(state: State): string | null;
@@ -150,6 +160,8 @@ export interface Format<Content, State, View, Dealt> {
   facts(content: Content): Record<string, number>;
   /** What everybody may see of it; holds no question and no key. */
   view(state: State): View;
+  /** What stage and desk see beside: it changes too often to be sent to a thousand phones. Null where there is nothing. */
+  live(state: State): object | null;
 }
 
 /** A piece of the cloth that a sitting weaves: something that was played, and the teams that won it. */
@@ -165,7 +177,10 @@ export interface ClothRow {
 
 /** What most formats have in common; each takes it and says what differs. */
 export const usual = {
-  asks: 'together' as 'together' | 'nothing',
+  asks: 'together' as 'together' | 'each' | 'nothing',
+  ask: (): AskedAlone | null => null,
+  welcomes: (): (RoundDraft & { type: 'scored' })[] => [],
+  live: (): object | null => null,
   pays: true,
   suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
   harm: {} as Record<string, number>,

@@ -3,14 +3,18 @@ import { counterweight } from './counterweight/counterweight.ts';
 import type { Format } from './format.ts';
 import { interlude } from './interlude/interlude.ts';
 import { knockout } from './knockout/knockout.ts';
+import { ownPace, type OwnPaceLive } from './ownPace/ownPace.ts';
 import { quiz } from './quiz/quiz.ts';
 
-export const formats = { board, quiz, knockout, counterweight, interlude };
+export const formats = { board, quiz, knockout, counterweight, ownPace, interlude };
 export type FormatName = keyof typeof formats;
 /** Every format there is: what is shown to hold for each goes through this list. */
 export const formatNames = Object.keys(formats) as FormatName[];
 /** What everybody may see of a round, whatever its format. */
 export type FormatView = ReturnType<(typeof formats)[FormatName]['view']>;
+
+/** What stage and desk see beside, of the formats that have it. */
+export type FormatLive = OwnPaceLive;
 
 /** The format by name, seen through the one interface that all formats share. */
 export function formatOf(name: FormatName): Format<unknown, unknown, FormatView, unknown> {
@@ -21,6 +25,8 @@ export type { BoardView } from './board/board.ts';
 export type { CounterweightView } from './counterweight/counterweight.ts';
 export type { InterludeView } from './interlude/interlude.ts';
 export type { KnockoutView } from './knockout/knockout.ts';
+export type { OwnPaceLive, OwnPaceView } from './ownPace/ownPace.ts';
+export { goals, rankings } from './ownPace/content.ts';
 export type { QuizView } from './quiz/quiz.ts';
 export type { ClothRow, Finding, Place } from './format.ts';
 export { arrangeByDifficulty, emptyCells, swapCells } from './board/arrange.ts';

@@ -32,6 +32,10 @@ export const RoundRules = v.object({
   change: v.optional(v.boolean(), false),
   /** Seconds for a question that sets none itself; null for no clock. */
   clock: v.nullable(whole(3, 600)),
+  /** So many turns has each team, where one at a time is on; null where the round ends otherwise. */
+  turnsEach: v.optional(v.nullable(whole(1, 100)), null),
+  /** Seconds for the whole round; null where it ends otherwise. */
+  roundClock: v.optional(v.nullable(whole(30, 7200)), null),
   /** Who sees it. */
   clockFor: v.optional(v.picklist(['all', 'host']), 'all'),
   /** Whether options come with the prompt, or only when the answers open. */

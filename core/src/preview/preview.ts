@@ -31,6 +31,8 @@ export const previewSeat = (show: Show, name: string): SeatView => ({
   lockedOutUntil: null,
   standing: null,
   earned: null,
+  asked: null,
+  track: null,
 });
 
 /** How far a preview goes: the board, the prompt alone, the open answers, or the key. */

@@ -20,6 +20,8 @@ const LONGER: Partial<Record<NextStep['code'], number>> = {
   leave: 4000,
   close: 5000,
 };
+/** A round in which everybody goes on alone lasts so long without a clock (ms). */
+const LONG_ENOUGH = 180_000;
 /** Without a clock the host locks after this long (ms), and said answers are heard after that. */
 const PATIENCE = 25_000;
 const SPEAKING = 5000;
@@ -34,6 +36,8 @@ export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number
     roundTrip: 0,
   });
   const { code, command } = nextStep(state);
+  // What has no clock ends when the host says so.
+  if (code === 'askingAlone') return state.round!.clock ? [] : [doing(LONG_ENOUGH, { type: 'endRound' })];
   if (question?.step === 'open') {
     const aloud = kindInPlay(state, question).given === 'aloud';
     // What is said to everybody at once is ruled team by team.

@@ -2,7 +2,7 @@
 export type { Move, Rehearsal } from './move.ts';
 export { type PacedClock, atRate, pacedClock, virtualAt } from './pacedClock.ts';
 export { playThrough } from './playThrough.ts';
-export { movesAfter, rehearse, situationOf } from './rehearsal.ts';
+export { isMeant, movesAfter, rehearse } from './rehearsal.ts';
 export { Room, type StandIn, connections, skills, speeds, usualRoom } from './room.ts';
 export { Schedule } from './schedule.ts';
 export { isGone } from './standInMoves.ts';

@@ -9,8 +9,11 @@ export interface Move {
   at: number;
   actor: Actor;
   command: Command;
-  /** The situation in which it makes sense: when it has passed, so has the move. Null for always. */
-  when: string | null;
+  /**
+   * When it makes sense: in the situation that was; while a question that was asked of one alone is still before
+   * them, at that step; or (null) always.
+   */
+  when: string | { to: string; play: number; step: string } | null;
   /** Milliseconds for a message of whoever does it there and back. */
   roundTrip: number;
 }
@@ -23,6 +26,8 @@ export interface Rehearsal {
   byItself: boolean;
   /** The situation that was looked at last. */
   seen: string;
+  /** What those who are asked alone had before them when they were looked at last, by seat or team. */
+  seenAlone: Map<string, string>;
   /** Stand-ins who have been let in, or have asked. */
   came: Set<string>;
 }

@@ -4,6 +4,7 @@ import type { Round, Show } from '../show/show.ts';
 import type { Clock } from '../time/clock.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import { paperOf } from './papers.ts';
+import { standing } from './standing.ts';
 import { majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 
 /** A question as somebody with pencil and paper would note it while it is played. */
@@ -12,6 +13,8 @@ export interface PaperQuestion {
   round: Round;
   question: Question;
   value: number;
+  /** Of whom it was asked alone, and what a wrong answer costs there; null where it was asked of all. */
+  alone: { who: string; loss: number } | null;
   mode: 'turn' | 'buzz' | 'everyone';
   floor: string | null;
   had: string[];
@@ -46,7 +49,7 @@ export interface PaperNotes {
   names: Map<string, string>;
   played: PaperQuestion[];
   /** Points that no question brought: what the host gave or took. */
-  others: { seq: number; team: string; amount: number }[];
+  others: { seq: number; team: string; amount: number; ofRound: boolean }[];
   /** Rounds that came to an end, with what was done in them beside answering. */
   rounds: PaperRound[];
   /** Who left for good where everybody plays for themselves. */
@@ -76,24 +79,6 @@ function timeOf({ openedAt, pauses }: PaperQuestion, at: number): number {
   return openedAt === null ? 0 : Math.max(0, at - openedAt - idle);
 }
 
-/** Events that people did not take back; seats stay where they are. */
-function standing(log: readonly LoggedEvent[]): LoggedEvent[] {
-  const people = new Set(['doorsOpened', 'seatTaken', 'seatRenamed', 'seatMoved', 'seatRemoved', 'outage']);
-  const gone = new Map<number, Set<number>>();
-  const dead = new Set<number>();
-  for (const event of log) {
-    if (event.type === 'undone') {
-      const now = log
-        .filter((one) => one.seq >= event.from && one.seq < event.seq && !dead.has(one.seq))
-        .filter((one) => !people.has(one.type) && one.type !== 'undone' && one.type !== 'redone')
-        .map((one) => one.seq);
-      gone.set(event.seq, new Set(now));
-      for (const seq of now) dead.add(seq);
-    } else if (event.type === 'redone') for (const seq of gone.get(event.of) ?? []) dead.delete(seq);
-  }
-  return log.filter((event) => !dead.has(event.seq));
-}
-
 /** What the round gives for a question, as it is written. */
 const writtenValue = ({ format, content }: Round, question: Question): number => {
   const place = formatOf(format)
@@ -101,6 +86,33 @@ const writtenValue = ({ format, content }: Round, question: Question): number =>
     .find((one) => one.question === question.id);
   return (place?.points ?? 0) * question.weight;
 };
+
+/** A question as it is noted when it comes up. */
+const newNote = (
+  seq: number,
+  round: Round,
+  question: Question,
+  mode: PaperQuestion['mode'],
+  floor: string | null,
+): PaperQuestion => ({
+  seq,
+  round,
+  question,
+  value: writtenValue(round, question),
+  alone: null,
+  mode,
+  floor,
+  had: floor === null ? [] : [floor],
+  openedAt: null,
+  clock: null,
+  pauses: [],
+  limit: null,
+  answers: new Map(),
+  out: new Set(),
+  settledAt: null,
+  asked: null,
+  members: new Map(),
+});
 
 /** Notes down what a log tells, with nothing of the engine that keeps the scores. */
 export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
@@ -113,7 +125,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
   const names = new Map((alone ? [] : show.teams).map((team) => [team.id, team.name]));
   const teamOfSeat = new Map<string, string>();
   const played: PaperQuestion[] = [];
-  const others: { seq: number; team: string; amount: number }[] = [];
+  const others: PaperNotes['others'] = [];
   const anew: number[] = [];
   const rounds: PaperRound[] = [];
   const left = new Set<string>();
@@ -121,6 +133,9 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
   let covers: number[] = [];
   let open: PaperQuestion | null = null;
   const lives = new Map<string, number>();
+  const bySeq = new Map<number, PaperQuestion>();
+  /** The note of a question: by its number, else of the one that is asked of all. */
+  const noteOf = (play: number | undefined) => (play === undefined ? open : (bySeq.get(play) ?? null));
 
   for (const event of events) {
     switch (event.type) {
@@ -157,32 +172,39 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
       case 'scored':
         // A cover that was lifted stands in the log as an act, too.
         if (event.cause.by === 'hand' || (event.cause.by === 'format' && event.cause.what !== 'cover'))
-          others.push({ seq: event.seq, team: event.team, amount: event.amount });
+          others.push({
+            seq: event.seq,
+            team: event.team,
+            amount: event.amount,
+            ofRound: event.cause.by === 'format' && event.cause.begun !== undefined,
+          });
         break;
       case 'picked': {
         const question = show.questions[event.question]!;
         const out = new Set([...lives].filter(([, left]) => left <= 0).map(([team]) => team));
-        open = {
-          seq: event.seq,
-          round: round!,
-          question,
-          value: writtenValue(round!, question),
-          mode: event.mode,
-          floor: event.floor,
-          had: event.floor === null ? [] : [event.floor],
-          openedAt: null,
-          clock: null,
-          pauses: [],
-          limit: null,
-          answers: new Map(),
-          out,
-          settledAt: null,
-          asked: null,
-          members: new Map(),
-        };
+        open = { ...newNote(event.seq, round!, question, event.mode, event.floor), out };
         played.push(open);
+        bySeq.set(event.seq, open);
         break;
       }
+      case 'asked': {
+        const { content, rules } = round!;
+        const question = show.questions[event.question]!;
+        const loss = ('loss' in content ? content.loss : 0) * question.weight;
+        const note = newNote(event.seq, round!, question, 'turn', event.team);
+        Object.assign(note, { alone: { who: event.to, loss }, openedAt: event.at, clock: event.clock });
+        note.limit = (question.clock ?? rules.clock ?? 0) * 1000 || null;
+        played.push(note);
+        bySeq.set(event.seq, note);
+        break;
+      }
+      case 'roundClockSet':
+        for (const note of bySeq.values()) {
+          if (note.alone === null || note.clock === null || note.settledAt !== null) continue;
+          if (event.held) note.pauses.push({ from: event.at, to: Infinity });
+          else if (note.pauses.at(-1)?.to === Infinity) note.pauses.at(-1)!.to = event.at;
+        }
+        break;
       case 'opened':
         if (open)
           Object.assign(open, { openedAt: event.at, limit: event.limit, clock: event.clock, pauses: [] });
@@ -212,31 +234,33 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
           else open.had.push(event.team);
         }
         break;
-      case 'answered':
-        if (open) {
+      case 'answered': {
+        const meant = noteOf(event.play);
+        if (meant) {
           // Everyone for themselves, but where one team has the floor its answer is the team's.
-          const forTeam = show.devices.score === 'teams' && open.mode !== 'everyone';
-          const own = show.devices.mode === 'each' && event.seat && !forTeam ? event.seat : event.team;
-          const before = open.answers.get(own);
-          open.answers.set(own, {
+          const forTeam = show.devices.score === 'teams' && meant.mode !== 'everyone';
+          const each = show.devices.mode === 'each' && event.seat && !forTeam;
+          const own = meant.alone?.who ?? (each ? event.seat : event.team);
+          const before = meant.answers.get(own);
+          meant.answers.set(own, {
             who: own,
             team: event.team,
             answer: event.answer,
-            after: timeOf(open, event.at),
+            after: timeOf(meant, event.at),
             share: before?.share ?? null,
             ruled: before?.ruled ?? false,
           });
         }
         break;
+      }
       case 'marked':
-        if (open)
-          for (const [who, share] of event.marks) {
-            const own = open.answers.get(who);
-            if (own && !own.ruled) own.share = share;
-          }
+        for (const [who, share] of event.marks) {
+          const own = noteOf(event.play)?.answers.get(who);
+          if (own && !own.ruled) own.share = share;
+        }
         break;
       case 'ruled': {
-        const play = event.play === undefined ? open : played.find((one) => one.seq === event.play);
+        const play = noteOf(event.play);
         if (!play) break;
         const { who } = event;
         const share = event.verdict === 'right' ? 1 : event.verdict === 'wrong' ? 0 : (event.share ?? 0.5);
@@ -251,16 +275,18 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         });
         break;
       }
-      case 'settled':
-        if (open) {
-          Object.assign(open, {
+      case 'settled': {
+        const meant = noteOf(event.play);
+        if (meant) {
+          Object.assign(meant, {
             settledAt: event.seq,
             asked: event.results,
             members: membersNow(teamOfSeat),
           });
-          loseLives(show, open, lives, event.results);
+          loseLives(show, meant, lives, event.results);
         }
         break;
+      }
       case 'left':
         open = null;
         break;

@@ -8,7 +8,7 @@ import { openDoors } from '../sitting/openDoors.ts';
 import { isRefusal } from '../refusal.ts';
 import { append, newSitting } from '../sitting/sitting.ts';
 import type { Sitting } from '../sitting/state.ts';
-import { movesAfter, rehearse, situationOf } from './rehearsal.ts';
+import { isMeant, movesAfter, rehearse, situationOf } from './rehearsal.ts';
 import type { Room } from './room.ts';
 import { Schedule } from './schedule.ts';
 
@@ -54,8 +54,7 @@ export function playThrough(show: Show, room: Room, random: Random): Sitting {
     }
     schedule.take();
     now = Math.max(now, move!.at);
-    if (move!.when === null || move!.when === situationOf(sitting.state))
-      ask(move!.command, move!.actor, move!.roundTrip);
+    if (isMeant(move!, sitting.state)) ask(move!.command, move!.actor, move!.roundTrip);
   }
   return sitting;
 }

@@ -7,6 +7,7 @@ import type { SittingState } from '../sitting/state.ts';
 import { hostMoves } from './hostMoves.ts';
 import type { Move, Rehearsal } from './move.ts';
 import { fillRoom, type Room } from './room.ts';
+import { movesAlone } from './movesAlone.ts';
 import { standInMoves } from './standInMoves.ts';
 
 /** Makes ready to try a show. `random` is used where the room has no seed. */
@@ -17,6 +18,7 @@ export function rehearse(show: Show, room: Room, random: Random): Rehearsal {
     random: chance,
     byItself: false,
     seen: '',
+    seenAlone: new Map(),
     came: new Set(),
   };
 }
@@ -35,6 +37,8 @@ export function situationOf(state: SittingState): string {
     question?.tried.length,
     question?.mode,
     question?.openedAt,
+    state.round?.startedAt,
+    state.round?.ended,
     waits,
     standings,
     code,
@@ -43,10 +47,21 @@ export function situationOf(state: SittingState): string {
 
 /** What is done next, and when, after the state changed; empty where nothing new is to be planned. */
 export function movesAfter(rehearsal: Rehearsal, state: SittingState, now: number): Move[] {
+  const alone = movesAlone(rehearsal, state, now);
   const when = situationOf(state);
-  if (when === rehearsal.seen) return [];
+  if (when === rehearsal.seen) return alone;
   rehearsal.seen = when;
   const moves = standInMoves(rehearsal, state, now);
   if (rehearsal.byItself) moves.push(...hostMoves(rehearsal, state, now));
-  return moves.map((move) => ({ ...move, when: move.command.type === 'takeSeat' ? null : when }));
+  return [
+    ...alone,
+    ...moves.map((move) => ({ ...move, when: move.command.type === 'takeSeat' ? null : when })),
+  ];
+}
+
+/** Whether a move still makes sense. */
+export function isMeant({ when }: Move, state: SittingState): boolean {
+  if (when === null || typeof when === 'string') return when === null || when === situationOf(state);
+  const question = state.asked.get(when.to);
+  return question?.play === when.play && question.step === when.step && !state.round!.held;
 }

@@ -19,9 +19,9 @@ const COMING = 8000;
 const CHOOSING = 3500;
 const ACTING = 3000;
 const PRESSING = 1800;
-const THINKING = 5000;
+export const THINKING = 5000;
 /** Of those who do not know it, so many press or answer all the same. */
-const GUESSING = 0.85;
+export const GUESSING = 0.85;
 const PRESSING_BLIND = 0.25;
 /** So many press before the buzzers are open. */
 const EARLY = 0.04;
@@ -29,10 +29,10 @@ const EARLY = 0.04;
 type Planned = Omit<Move, 'when'>;
 const STAGE: Actor = { role: 'stage', id: '' };
 const HOST: Actor = { role: 'host', id: 'stand-in' };
-const seatOf = (one: StandIn): Actor => ({ role: 'seat', id: one.seat });
+export const seatOf = (one: StandIn): Actor => ({ role: 'seat', id: one.seat });
 
 /** A time around `usual`, most often somewhat below, seldom far above (ms). */
-const around = (usual: number, random: Random) => usual * (0.5 + 0.5 * random() + random() ** 3);
+export const around = (usual: number, random: Random) => usual * (0.5 + 0.5 * random() + random() ** 3);
 
 /** Whether somebody knows an answer: by their skill, and by how hard it is. */
 export function knows({ skill }: StandIn, question: Question, random: Random): boolean {
@@ -45,7 +45,7 @@ export const isGone = ({ until }: StandIn, state: SittingState): boolean =>
   until !== null && state.played.length + (state.question ? 1 : 0) > until;
 
 /** Those who are in the room now. */
-function here({ standIns }: Rehearsal, state: SittingState): StandIn[] {
+export function here({ standIns }: Rehearsal, state: SittingState): StandIn[] {
   return standIns.filter((one) => {
     if (isGone(one, state)) return false;
     if (state.show.devices.mode === 'none') return true;
@@ -54,7 +54,7 @@ function here({ standIns }: Rehearsal, state: SittingState): StandIn[] {
   });
 }
 /** The team for which a stand-in plays at the moment. */
-const teamFor = (state: SittingState, one: StandIn): string =>
+export const teamFor = (state: SittingState, one: StandIn): string =>
   state.seats.get(one.seat)?.team ?? (state.show.devices.mode === 'none' ? one.team : '');
 
 /** What stand-ins do in the situation that has just come about. */

@@ -65,7 +65,14 @@ function addUp(notes: PaperNotes): Map<string, number> {
   const roundAt = (seq: number) => rounds.findLast((one) => one.from < seq);
   const give = (team: string, amount: number) => scores.set(team, (scores.get(team) ?? 0) + amount);
   const steps = [
-    ...others.map((one) => ({ seq: one.seq, do: () => give(one.team, one.amount) })),
+    ...others.map((one) => ({
+      seq: one.seq,
+      do: () => {
+        give(one.team, one.amount);
+        const own = one.ofRound ? earned.get(roundAt(one.seq)!)! : null;
+        own?.set(one.team, (own.get(one.team) ?? 0) + one.amount);
+      },
+    })),
     ...played
       .filter((play) => play.settledAt !== null)
       .map((play) => ({
@@ -107,7 +114,7 @@ function settle(
     const worth = (one: PaperAnswer) => valueOnPaper(play, one);
     const said = answers.find((one) => one.who === team);
     const raw =
-      said || !byMembers
+      said || play.alone || !byMembers
         ? Math.floor(worth(said ?? answers[0]!) + 0.5)
         : combineOnPaper(show.devices.combine, answers, worth, play.members.get(team) ?? 0);
     const { lowest } = play.round.rules;

@@ -20,6 +20,7 @@ export function valueOnPaper(
   play: {
     round: Round;
     value: number;
+    alone: { loss: number } | null;
     mode: 'turn' | 'buzz' | 'everyone';
     had: readonly string[];
     limit: number | null;
@@ -32,6 +33,7 @@ export function valueOnPaper(
   const handedOn = play.mode !== 'everyone' && first !== undefined && first !== team;
   const value = handedOn ? (play.value * rules.passShare) / 100 : play.value;
   if (share === 0) {
+    if (play.alone) return -play.alone.loss;
     if (rules.penalty === 'full') return -value;
     return rules.penalty === 'part' ? (-value * rules.penaltyShare) / 100 : 0;
   }

@@ -14,11 +14,14 @@ export interface PlayedQuestion {
 /** The questions of the library that a sitting brought into play, each once. */
 export function playedQuestions(state: SittingState): PlayedQuestion[] {
   const found = new Map<string, number[]>();
-  for (const play of state.played) {
+  for (const play of state.plays.values()) {
+    if (play === state.question || (play.to !== null && play.settledAt === null)) continue;
     const { origin } = writtenQuestion(state, play);
     if (!origin) continue;
     const shares = play.responses.filter((one) => one.verdict !== null).map((one) => one.share);
-    found.set(origin.id, [...(found.get(origin.id) ?? []), ...shares]);
+    const all = found.get(origin.id) ?? [];
+    if (all.length === 0) found.set(origin.id, all);
+    all.push(...shares);
   }
   return [...found].map(([question, shares]) => ({
     question,

@@ -54,9 +54,22 @@ export interface Results {
   byHand: { team: string; amount: number; reason: string }[];
 }
 
-/** Questions that are over, with the one that is settled and still on the stage. */
-const overIn = ({ played, question }: SittingState): QuestionInPlay[] =>
-  question && question.settledAt !== null ? [...played, question] : played;
+/**
+ * Questions that are over, with the one that is settled and still on the stage, in the order in which they came up;
+ * what each was asked alone goes by the number under which that question came up first.
+ */
+function overIn(state: SittingState): { play: QuestionInPlay; number: number }[] {
+  const common = new Set(state.played);
+  const numbers = new Map<string, number>();
+  const numberOf = (play: QuestionInPlay): number => {
+    const key = play.to === null ? `${play.play}` : `${play.begun} ${play.ref}`;
+    if (!numbers.has(key)) numbers.set(key, numbers.size + 1);
+    return numbers.get(key)!;
+  };
+  return [...state.plays.values()]
+    .filter((play) => common.has(play) || play.settledAt !== null)
+    .map((play) => ({ play, number: numberOf(play) }));
+}
 
 /** The key in one line: of several right options all of them, of accepted spellings the first. */
 function keyOf(state: SittingState, play: QuestionInPlay): string {
@@ -74,6 +87,10 @@ const aloneIn = ({ show, seats }: SittingState, team: string): string | null =>
 /** Whoever could have answered and did not: people where each answers, else teams. */
 function silentIn(state: SittingState, play: QuestionInPlay): { team: string; seat: string | null }[] {
   if (kindInPlay(state, play).given === 'nowhere') return [];
+  if (play.to !== null)
+    return play.responses.length > 0
+      ? []
+      : [{ team: play.floor!, seat: state.seats.has(play.to) ? play.to : null }];
   if (play.mode !== 'everyone')
     return hadFloor(play)
       .filter((team) => !play.responses.some((one) => one.team === team))
@@ -143,7 +160,7 @@ export function resultsOf(state: SittingState): Results {
         score,
         players: seatsOf(state, id).map((seat) => seat.name),
       })),
-    responses: overIn(state).flatMap((play, i) => rowsOf(state, play, i + 1)),
+    responses: overIn(state).flatMap(({ play, number }) => rowsOf(state, play, number)),
     byHand: state.ledger.flatMap(({ team, amount, cause }) =>
       cause.by === 'hand' ? [{ team: name(team), amount, reason: cause.reason }] : [],
     ),

@@ -17,6 +17,8 @@ export type RulesView = Pick<
   | 'change'
   | 'pace'
   | 'steps'
+  | 'roundClock'
+  | 'turnsEach'
 > & {
   /** Whether anything is asked in it, and whether whose turn it is chooses what. */
   asks: Format<unknown, unknown, unknown, unknown>['asks'];
@@ -37,6 +39,8 @@ export const rulesView = (format: FormatName, rules: RoundRules): RulesView => (
   turns: rules.turns,
   pace: rules.pace,
   steps: rules.steps,
+  roundClock: rules.roundClock,
+  turnsEach: rules.turnsEach,
   asks: formatOf(format).asks,
   chosen: formatOf(format).chosen,
   brings: bringsView(format, rules),

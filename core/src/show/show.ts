@@ -3,6 +3,7 @@ import { BoardContent, blankBoard } from '../formats/board/content.ts';
 import { CounterweightContent } from '../formats/counterweight/content.ts';
 import { InterludeContent } from '../formats/interlude/content.ts';
 import { KnockoutContent } from '../formats/knockout/content.ts';
+import { OwnPaceContent } from '../formats/ownPace/content.ts';
 import { QuizContent } from '../formats/quiz/content.ts';
 import { Question } from '../question/question.ts';
 import { Id, line, whole } from '../text/schemas.ts';
@@ -32,6 +33,7 @@ export const Round = v.variant('format', [
   round('quiz', QuizContent),
   round('knockout', KnockoutContent),
   round('counterweight', CounterweightContent),
+  round('ownPace', OwnPaceContent),
   round('interlude', InterludeContent),
 ]);
 export type Round = v.InferOutput<typeof Round>;

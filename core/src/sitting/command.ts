@@ -47,6 +47,12 @@ export const HostCommand = v.variant('type', [
   bare('handOn'),
   bare('settle'),
   bare('leave'),
+  /** Begins to ask everybody, each alone. */
+  bare('start'),
+  /** Ends the round that is on, before its clock or its goal does. */
+  bare('endRound'),
+  /** One who is asked alone has their last question again. */
+  v.object({ type: v.literal('askAgain'), to: Id }),
   Next,
   /** Holds a self-running round, or lets it go on. */
   v.object({ type: v.literal('holdPace'), on: v.boolean() }),
@@ -90,6 +96,8 @@ export type StageCommand = v.InferOutput<typeof StageCommand>;
 export const SeatCommand = v.variant('type', [
   Answer,
   v.object({ type: v.literal('buzz'), play: Play, pressed: Moment }),
+  /** On to the next question, after the key of one's own was seen. */
+  v.object({ type: v.literal('goOn'), play: Play }),
   Act,
 ]);
 export type SeatCommand = v.InferOutput<typeof SeatCommand>;

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { event, roundDrafts, type Actor, type Line } from '../formats/events.ts';
+import { concernsOne, event, roundDrafts, type Actor, type Line } from '../formats/events.ts';
 import { Show } from '../show/show.ts';
 import { Weave } from '../show/weave.ts';
 import { Clock } from '../time/clock.ts';
@@ -41,10 +41,18 @@ const sittingDrafts = [
   /** A self-running round is held, or goes on by itself again. */
   event('paceHeld', { on: flag }),
   event('closed', {}),
-  /** Everything of the play from `from` on did not happen; a clock then running is held at `clock`. */
-  event('undone', { from: v.number(), clock: v.nullable(Clock) }),
+  /**
+   * Everything of the play from `from` on did not happen; a clock then running is held at `clock`, that of the
+   * round at `roundClock`, where it is not to go on as it did.
+   */
+  event('undone', { from: v.number(), clock: v.nullable(Clock), roundClock: v.optional(v.nullable(Clock)) }),
+  /**
+   * The last answer that `to` gave to what was asked of them alone, with all that followed from it, did not
+   * happen: `play` is that question, which they have again.
+   */
+  event('answerUndone', { to: text, play: v.number() }),
   /** What the `undone` with the number `of` took back happened after all; a running clock is held. */
-  event('redone', { of: v.number(), clock: v.nullable(Clock) }),
+  event('redone', { of: v.number(), clock: v.nullable(Clock), roundClock: v.optional(v.nullable(Clock)) }),
   /** The server could not be reached for `ms` milliseconds: a running clock gets them back. */
   event('outage', { ms: v.number() }),
 ] as const;
@@ -76,6 +84,7 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
   'muted',
   'paceHeld',
   'letThrough',
+  'answerUndone',
   'undone',
   'redone',
   'outage',
@@ -84,11 +93,15 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
 /** Steps that leave the host's next one as it was: corrections beside the course of the play. */
 const BESIDE: ReadonlySet<Draft['type']> = new Set(['scored', 'resettled', 'counted']);
 /** Whether an event makes the host's next step another one. */
-export const movesOn = (type: Draft['type']): boolean => isStep.has(type) && !BESIDE.has(type);
+export const movesOn = (event: Draft): boolean => isStep(event) && !BESIDE.has(event.type);
 
-/** The events that make a command a step which the host can take back. */
-export const isStep: ReadonlySet<Draft['type']> = new Set([
+/** Whether an event makes its command a step which the host can take back. */
+export const isStep = (event: Draft): boolean => STEPS.has(event.type) && !concernsOne(event);
+
+const STEPS: ReadonlySet<Draft['type']> = new Set([
   'roundBegan',
+  'roundStarted',
+  'roundEnded',
   'turnGiven',
   'picked',
   'posed',

@@ -1,11 +1,19 @@
 import { foldText } from '../text/fold.ts';
-import { isOfRound } from '../formats/events.ts';
+import { concernsOne, isOfRound } from '../formats/events.ts';
 import { formatOf } from '../formats/index.ts';
 import { kindInPlay } from './read/inPlay.ts';
+import { evolveAlone, recountAlone } from './evolveAlone.ts';
 import { applyToQuestion, newInPlay, ruleOn } from './evolveQuestion.ts';
 import { commandKey, isStep, movesOn, type LoggedEvent } from './events.ts';
 import { entriesOf, type Cause, type LedgerEntry } from './ledger.ts';
-import { memberCounts, playOf, type BegunRound, type Seat, type SittingState } from './state.ts';
+import {
+  memberCounts,
+  playOf,
+  type BegunRound,
+  type QuestionInPlay,
+  type Seat,
+  type SittingState,
+} from './state.ts';
 
 /**
  * Takes one event into the state, changing it in place: only bookkeeping, no rule is asked here.
@@ -15,15 +23,15 @@ export function evolve(state: SittingState, event: LoggedEvent): void {
   state.seq = event.seq;
   const command = commandKey(event.actor, event.command);
   state.commands.add(command);
-  if (isStep.has(event.type)) {
+  if (isStep(event)) {
     const last = state.steps.at(-1);
     if (last?.command !== command) state.steps.push({ seq: event.seq, type: event.type, command });
     // A round is counted because something else begins, and the step is called by that.
     else if (last.type === 'counted') last.type = event.type;
     state.steppedAt = event.at;
-    if (movesOn(event.type)) state.steppedWith = event.seq;
+    if (movesOn(event)) state.steppedWith = event.seq;
     if (state.forward.length > 0) state.forward = [];
-  } else if (event.type === 'answered' || event.type === 'buzzed') {
+  } else if ((event.type === 'answered' && !concernsOne(event)) || event.type === 'buzzed') {
     if (state.forward.length > 0) state.forward = [];
   }
   if (event.type === 'standingsShown') state.steppedWith = event.seq;
@@ -33,14 +41,19 @@ export function evolve(state: SittingState, event: LoggedEvent): void {
     state.held = true;
   }
   apply(state, event);
-  for (const entry of entriesOf(event, state.question)) enter(state, entry);
+  evolveAlone(state, event);
+  for (const entry of entriesOf(event, meant(state, event))) enter(state, entry);
   tellFormat(state, event);
 }
+
+/** The question that an event speaks of: the one that it names, else the common one in play. */
+const meant = (state: SittingState, event: LoggedEvent): QuestionInPlay | null =>
+  'play' in event && event.play !== undefined ? playOf(state, event.play) : state.question;
 
 /** The format of the round that an event concerns: an earlier one where a ruling of it is changed later. */
 function tellFormat(state: SittingState, event: LoggedEvent): void {
   if (!isOfRound(event)) return;
-  const play = event.type === 'resettled' ? playOf(state, event.play) : state.question;
+  const play = event.type === 'asked' ? playOf(state, event.seq) : meant(state, event);
   const round = (event.type === 'resettled' && play ? state.begun[play.begun] : null) ?? state.round;
   if (round) formatOf(round.format).evolve(round.state, event, play?.ref ?? null);
 }
@@ -49,14 +62,22 @@ function enter(state: SittingState, entry: LedgerEntry): void {
   state.ledger.push(entry);
   const { cause, team, amount } = entry;
   const round = begunOf(state, cause);
-  if (round && cause.by === 'ruling') round.points.set(team, (round.points.get(team) ?? 0) + amount);
+  if (cause.by === 'ruling' && cause.play !== undefined) {
+    const paid = state.paid.get(cause.play) ?? new Map<string, number>();
+    if (paid.size === 0) state.paid.set(cause.play, paid);
+    paid.set(team, (paid.get(team) ?? 0) + amount);
+  }
+  if (round && (cause.by === 'ruling' || cause.by === 'format'))
+    round.points.set(team, (round.points.get(team) ?? 0) + amount);
   // A late correction of a round whose scores do not count any more changes nothing now.
   if (round && round.since !== state.since) return;
   state.scores.set(team, (state.scores.get(team) ?? 0) + amount);
+  state.changes.set(team, (state.changes.get(team) ?? 0) + amount);
 }
 
 /** The round to which a line of the ledger belongs; null for what the host gave or took. */
 function begunOf(state: SittingState, cause: Cause): BegunRound | null {
+  if (cause.by === 'format') return cause.begun === undefined ? null : (state.begun[cause.begun] ?? null);
   if (cause.by === 'round') return state.begun[cause.begun] ?? null;
   const play = cause.by === 'ruling' && cause.play !== undefined ? playOf(state, cause.play) : null;
   return play ? (state.begun[play.begun] ?? null) : null;
@@ -69,7 +90,7 @@ function count(state: SittingState, seat: Seat, by: 1 | -1): void {
 }
 
 function apply(state: SittingState, event: LoggedEvent): void {
-  const question = state.question;
+  const question = meant(state, event);
   switch (event.type) {
     case 'doorsOpened':
       state.show = event.show;
@@ -122,6 +143,8 @@ function apply(state: SittingState, event: LoggedEvent): void {
       if (round.rules.scores === 'anew') {
         state.since = event.seq;
         state.scores = new Map();
+        state.changes = new Map();
+        state.changesBefore = new Map();
       }
       state.round = {
         index: event.round,
@@ -132,6 +155,14 @@ function apply(state: SittingState, event: LoggedEvent): void {
         brings: event.brings,
         points: new Map(),
         places: null,
+        clock: null,
+        limit: null,
+        held: false,
+        startedAt: null,
+        ended: null,
+        tracks: new Map(),
+        byQuestion: new Map(),
+        ruledAlike: new Map(),
       };
       state.begun.push(state.round);
       state.turn = event.turn;
@@ -146,6 +177,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
     case 'picked':
       state.standings = false;
       state.question = newInPlay(event, state.begun.length - 1);
+      state.plays.set(event.seq, state.question);
       if (state.turn && kindInPlay(state, state.question).keyed)
         state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       return;
@@ -167,6 +199,8 @@ function apply(state: SittingState, event: LoggedEvent): void {
       if (event.on) {
         state.standingsBefore = state.standingsAt;
         state.standingsAt = event.seq;
+        state.changesBefore = state.changes;
+        state.changes = new Map();
       }
       return;
     case 'counted': {
@@ -186,16 +220,14 @@ function apply(state: SittingState, event: LoggedEvent): void {
       state.question = null;
       state.turn = event.turn;
       return;
-    case 'ruled': {
-      const play = event.play === undefined ? question : playOf(state, event.play);
-      if (play) ruleOn(play, event);
+    case 'ruled':
+      if (question) ruleOn(question, event);
       return;
-    }
-    case 'resettled': {
-      const play = playOf(state, event.play);
-      if (play) Object.assign(play, { winner: event.winner, results: event.results });
+    case 'resettled':
+      if (!question) return;
+      recountAlone(state, question, event.results);
+      Object.assign(question, { winner: event.winner, results: event.results });
       return;
-    }
     case 'settled':
       if (!question) return;
       Object.assign(question, {

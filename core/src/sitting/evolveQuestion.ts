@@ -1,18 +1,27 @@
 import { verdictOf } from '../question/kind.ts';
-import { isRunning, type Clock } from '../time/clock.ts';
+import { hold, isRunning, run, type Clock } from '../time/clock.ts';
 import type { LoggedEvent } from './events.ts';
 import type { QuestionInPlay, Response, SittingState } from './state.ts';
 import { unruled } from './unruled.ts';
 
 /** A question as it comes into play; `begun` is the round that it belongs to. */
-export function newInPlay(event: LoggedEvent & { type: 'picked' }, begun: number): QuestionInPlay {
+export function newInPlay(
+  event: Pick<
+    LoggedEvent & { type: 'picked' },
+    'seq' | 'at' | 'ref' | 'question' | 'points' | 'mode' | 'floor'
+  >,
+  begun: number,
+): QuestionInPlay {
   return {
     play: event.seq,
     begun,
+    to: null,
     ref: event.ref,
     question: event.question,
     pickedAt: event.at,
     points: event.points,
+    loss: null,
+    keyAfter: false,
     step: 'picked',
     mode: event.mode,
     floor: event.floor,
@@ -41,11 +50,33 @@ export function newInPlay(event: LoggedEvent & { type: 'picked' }, begun: number
   };
 }
 
+/** A question as it is asked of one alone: posed and open from the first moment, with the floor where it was asked. */
+export function newAlone(event: LoggedEvent & { type: 'asked' }, begun: number): QuestionInPlay {
+  const { to, team, loss = null, key, order, clock, limit } = event;
+  return Object.assign(newInPlay({ ...event, mode: 'turn', floor: team }, begun), {
+    to,
+    loss,
+    keyAfter: key,
+    step: 'open',
+    order,
+    clock,
+    limit,
+    openedAt: event.at,
+  });
+}
+
 function add(question: QuestionInPlay, ...said: Parameters<typeof unruled>): Response {
   const whole = unruled(...said);
   question.responses.push(whole);
   question.byWho.set(whole.who, whole);
   return whole;
+}
+
+/** Stops the clock of a question with all others of its round, or lets it run on (server ms). */
+export function holdWithRound(question: QuestionInPlay, held: boolean, at: number): void {
+  const { clock } = question;
+  if (question.step === 'open' && clock && isRunning(clock) === held)
+    setClock(question, held ? hold(clock, at) : run(clock, at), at);
 }
 
 /** Sets the clock, and notes from when to when it stood still: a break that the host makes costs nobody points. */
@@ -62,8 +93,11 @@ function setClock(question: QuestionInPlay, clock: Clock | null, at: number): vo
 }
 
 /** Milliseconds from the opening to `at`, without those in which the clock was held. */
-const thoughtFor = ({ heldFor, heldSince }: QuestionInPlay, openedAt: number, at: number): number =>
-  Math.max(0, Math.min(at, heldSince ?? at) - openedAt - heldFor);
+export const thoughtFor = (
+  { heldFor, heldSince }: Pick<QuestionInPlay, 'heldFor' | 'heldSince'>,
+  openedAt: number,
+  at: number,
+): number => Math.max(0, Math.min(at, heldSince ?? at) - openedAt - heldFor);
 
 /** Takes a ruling into a question, in play or over; whoever said it aloud gets a response by that. */
 export function ruleOn(question: QuestionInPlay, event: LoggedEvent & { type: 'ruled' }): void {

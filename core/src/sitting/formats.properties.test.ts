@@ -13,6 +13,7 @@ import { replay } from './sitting.ts';
 import { scoreOf } from './ledger.ts';
 import { seatView } from './view/seat.ts';
 import { seeded } from '../random/seeded.ts';
+import { questionFor } from './state.ts';
 import { stageView } from './view/stage.ts';
 import type { Actor, LoggedEvent } from './events.ts';
 import type { Command } from './command.ts';
@@ -45,6 +46,8 @@ const rules: fc.Arbitrary<RoundRules> = fc
     picks: fc.constantFrom('before' as const, 'with' as const),
     shuffleBySeat: fc.boolean(),
     pace: fc.constantFrom(null, null, 3),
+    roundClock: fc.constantFrom(null, 30),
+    turnsEach: fc.constantFrom(null, null, 1, 2),
   })
   .map((given) => rulesWith({ clock: 20, ...given }));
 const devices: fc.Arbitrary<Devices> = fc.record({
@@ -60,6 +63,7 @@ const some = fc.shuffledSubarray(
 const short: Partial<Record<FormatName, object>> = {
   knockout: { lives: 2, points: 100 },
   counterweight: { covers: 3, most: 5, seed: 'x' },
+  ownPace: { start: 50, loss: 40, goal: 'first', amount: 200, streak: { length: 2, points: 10 } },
 };
 const round: fc.Arbitrary<Round> = fc
   .tuple(fc.constantFrom(...formatNames), some, rules, fc.nat(1e6))
@@ -121,6 +125,20 @@ const act: fc.Arbitrary<[Command, Actor]> = fc.oneof(
     arbitrary: fc.nat(1e6).map((seed) => hosted({ type: 'act', act: seed })),
   },
   { weight: 2, arbitrary: fc.constant<[Command, Actor]>([{ type: 'timeUp' }, CLOCK]) },
+  // What there is only where everybody is asked alone.
+  {
+    weight: 4,
+    arbitrary: seat.map((who): [Command, Actor] => [{ type: 'goOn', play: CURRENT }, seatActor(who)]),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.oneof(
+      fc.constant(hosted({ type: 'endRound' })),
+      fc.constantFrom('t0', 's1', 's2').map((to) => hosted({ type: 'askAgain', to })),
+      fc.constantFrom('hold' as const, 'run' as const).map((how) => hosted({ type: 'clock', act: how })),
+      fc.constantFrom('s1', 't0').map((to) => hosted({ type: 'moveSeat', seat: to, team: 't1' })),
+    ),
+  },
 );
 const evening = fc.record({
   show,
@@ -129,7 +147,7 @@ const evening = fc.record({
 type Evening = typeof evening extends fc.Arbitrary<infer T> ? T : never;
 
 /** A command as it is meant for the moment: the next step, the question in play, the last one. */
-function meant(table: Table, command: Command): Command {
+function meant(table: Table, command: Command, actor: Actor): Command {
   const { question, played } = table.state;
   const last = played.at(-1)?.play ?? 0;
   if (command.type === 'choose' && command.ref === 'next step') {
@@ -143,7 +161,10 @@ function meant(table: Table, command: Command): Command {
     return move ?? { type: 'act', act: { do: 'nothing' } };
   }
   if (!('play' in command) || command.play === undefined) return command;
-  const now = { ...command, play: command.play === LAST ? last : (question?.play ?? last) };
+  const { asked, seats } = table.state;
+  const alone = asked.get(actor.id) ?? asked.get(seats.get(actor.id)?.team ?? [...asked.keys()][0] ?? '');
+  const inPlay = alone ?? question;
+  const now = { ...command, play: command.play === LAST ? last : (inPlay?.play ?? last) };
   return now.type === 'buzz' ? { ...now, pressed: table.now + now.pressed } : now;
 }
 function playOut({ show: own, acts }: Evening, each: (table: Table) => void): Table {
@@ -154,7 +175,7 @@ function playOut({ show: own, acts }: Evening, each: (table: Table) => void): Ta
   table.do('begin');
   for (const [[command, actor], ms] of acts) {
     table.now += ms;
-    table.send(meant(table, command), actor);
+    table.send(meant(table, command, actor), actor);
     each(table);
   }
   return table;
@@ -224,6 +245,11 @@ test('taking back and having again changes nothing but the clock', () => {
   );
 });
 
+const knowsOwn = (state: Table['state'], id: string): boolean => {
+  const seat = state.seats.get(id);
+  return seat !== undefined && questionFor(state, seat)?.keyShown === true;
+};
+
 test('before the key is shown no view but the desk’s holds a secret, whatever the format', () => {
   fc.assert(
     fc.property(evening, (one) => {
@@ -231,7 +257,8 @@ test('before the key is shown no view but the desk’s holds a secret, whatever 
         const views = JSON.stringify([
           publicView(state),
           stageView(state),
-          ['s0', 's1', 's2', 's3'].map((id) => seatView(state, id)),
+          // Whoever is asked alone may know the key of what they have answered.
+          ['s0', 's1', 's2', 's3'].filter((id) => !knowsOwn(state, id)).map((id) => seatView(state, id)),
         ]);
         if (state.question?.keyShown || state.phase === 'closed') return;
         expect(views).not.toContain(SECRET);

@@ -61,11 +61,17 @@ export interface QuestionInPlay {
   play: number;
   /** Which of the rounds begun it belongs to. */
   begun: number;
+  /** Of whom it was asked alone: a seat, or a team that answers as one; null where it is the common one. */
+  to: string | null;
   ref: string;
   question: string;
   /** When it came into play (server ms). */
   pickedAt: number;
   points: number;
+  /** What a wrong answer costs, where the format says it; null where the rules do. */
+  loss: number | null;
+  /** Whether whoever was asked it alone is shown the key once they have answered. */
+  keyAfter: boolean;
   step: Step;
   mode: Floor;
   /** The team that may answer; null where everyone may, or may buzz. */
@@ -104,6 +110,17 @@ export interface QuestionInPlay {
   members: ReadonlyMap<string, number> | null;
 }
 
+/** How far one has come who is asked alone. */
+export interface Track {
+  team: string;
+  answered: number;
+  right: number;
+  /** The question that was settled last, by its number. */
+  last: number | null;
+  /** When something happened with it last (server ms): an answer, else the first question. */
+  since: number;
+}
+
 export interface BegunRound {
   /** Its place in the running order. */
   index: number;
@@ -119,6 +136,19 @@ export interface BegunRound {
   points: Map<string, number>;
   /** Places in it, once it was counted. */
   places: Map<string, number> | null;
+  /** Its own clock and the length of that (ms), where it has one; `held` while the host has stopped everybody. */
+  clock: Clock | null;
+  limit: number | null;
+  held: boolean;
+  /** When asking began in it (server ms), and why it ended; null for not yet. */
+  startedAt: number | null;
+  ended: 'host' | 'time' | 'goal' | null;
+  /** Those who are asked alone, by seat or team. */
+  tracks: Map<string, Track>;
+  /** How its questions went that were asked of each alone: how many answered, and how many were right. */
+  byQuestion: Map<string, { answered: number; right: number }>;
+  /** What the host ruled on answers to questions that are asked of each alone: it holds for all who say the same. */
+  ruledAlike: Map<string, number>;
 }
 
 export interface SittingState {
@@ -143,9 +173,15 @@ export interface SittingState {
   /** How many questions each team had as the team in turn. */
   turnsTaken: Map<string, number>;
   question: QuestionInPlay | null;
-  /** Questions that are over, in the order in which they were played. */
+  /** What those are asked who have a question of their own, by seat or team. */
+  asked: Map<string, QuestionInPlay>;
+  /** Common questions that are over, in the order in which they were played. */
   played: QuestionInPlay[];
+  /** Every question that ever was in play, common or not, by its number. */
+  plays: Map<number, QuestionInPlay>;
   ledger: LedgerEntry[];
+  /** What the ledger says of each question, by team. */
+  paid: Map<number, Map<string, number>>;
   /** The sums of the ledger, since scores last began anew with the event `since`. */
   scores: Map<string, number>;
   since: number;
@@ -153,6 +189,9 @@ export interface SittingState {
   /** The event with which standings were shown last, and the time before that; 0 for never. */
   standingsAt: number;
   standingsBefore: number;
+  /** By how much scores changed since then, and between the two. */
+  changes: Map<string, number>;
+  changesBefore: Map<string, number>;
   /** What can be taken back: the first event of each step. */
   steps: { seq: number; type: Draft['type']; command: string }[];
   /** When the last step was taken (server ms), and the event with which the host's next step last became another one. */
@@ -204,4 +243,8 @@ export const scoreNow = (state: SittingState, team: string): number => state.sco
 
 /** The question that was in play under this number, in play still or over. */
 export const playOf = (state: SittingState, play: number): QuestionInPlay | null =>
-  state.question?.play === play ? state.question : (state.played.find((one) => one.play === play) ?? null);
+  state.plays.get(play) ?? null;
+
+/** What a seat has before it: a question of its own or of its team alone, else the common one. */
+export const questionFor = (state: SittingState, seat: Pick<Seat, 'id' | 'team'>): QuestionInPlay | null =>
+  state.asked.get(seat.id) ?? state.asked.get(seat.team) ?? state.question;

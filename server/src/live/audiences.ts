@@ -1,6 +1,8 @@
 import {
+  concernsOne,
   deskView,
   handsetView,
+  isAsking,
   seatView,
   type SeatView,
   stageView,
@@ -15,6 +17,8 @@ const GATHER = 100;
 /** Where very many answer, their list at the desk is long, and four pictures a second are enough. */
 const CROWD = 200;
 const GATHER_CROWD = 250;
+/** Where everybody is asked alone a phone shows how the others do only between questions (ms). */
+const GATHER_ALONE = 3000;
 /** At the doors a phone need not see every newcomer at once (ms): a thousand come in seconds. */
 const GATHER_DOORS = 1000;
 /** How long a seat that lost its connection is still waited for (ms). */
@@ -97,12 +101,14 @@ export class Audiences {
 
   /** Shows `state` after `events`. */
   show(state: SittingState, events: readonly LoggedEvent[]): void {
-    const lazy = events.length > 0 && events.every((event) => minor.has(event.type));
+    const lazy = events.length > 0 && events.every((event) => minor.has(event.type) || concernsOne(event));
     if (!lazy) return this.#showNow(state);
     // Whoever did something has seen at once that it has arrived. Where a team answers as one its
     // other handsets see it with the next picture, as does a second device of a seat.
     const alone = state.show.devices.mode === 'each';
     for (const event of events) {
+      if (event.type === 'asked' || (event.type === 'settled' && event.to))
+        this.#showTo(state, event.to!, event.actor.id);
       if (!('seat' in event) || !event.seat) continue;
       if (!alone || event.type === 'seatMoved') this.#stirred.add(state.seats.get(event.seat)?.team ?? '');
       else if ((this.#present.get(event.seat) ?? 0) > 1 || event.type === 'seatRenamed')
@@ -125,8 +131,9 @@ export class Audiences {
   #showMinor(state: SittingState): void {
     const stirred = new Set(this.#stirred);
     this.#clear();
-    if (state.phase !== 'lobby') this.#showHandsets(state);
-    else this.#handsetPending ??= this.#later(GATHER_DOORS, () => this.#showHandsets(this.#latest!));
+    const pause = state.phase === 'lobby' ? GATHER_DOORS : isAsking(state) ? GATHER_ALONE : 0;
+    if (pause === 0) this.#showHandsets(state);
+    else this.#handsetPending ??= this.#later(pause, () => this.#showHandsets(this.#latest!));
     this.#showHosts(state);
     if (stirred.size === 0) return;
     for (const seat of this.#present.keys())
@@ -194,6 +201,14 @@ export class Audiences {
     if (view && last ? Object.keys(changes(last, view)).length === 0 : view === last) return;
     this.#lastSeat.set(seat, view);
     this.#io.to(roomOf.seat(this.#sitting, seat)).emit('seat', view);
+  }
+
+  /** What was asked of one alone: its seat sees it, or all of the team that answers as one. */
+  #showTo(state: SittingState, to: string, by: string): void {
+    const seat = state.seats.get(to);
+    if (!seat) this.#stirred.add(to);
+    // Whoever asked for it has seen it with the answer, unless another device of theirs looks on.
+    else if ((this.#present.get(to) ?? 0) > (by === to ? 1 : 0)) this.#showSeat(state, to);
   }
 
   /** The link was closed: whoever came by it has to go. */

@@ -21,7 +21,7 @@ export class Presses {
   note({ command, from }: Submission, events: readonly LoggedEvent[]): void {
     const by = command.type === 'next' ? (from ?? null) : command.type === 'timeUp' ? TIME : null;
     const goesOn =
-      events.some((event) => movesOn(event.type) && event.type !== 'locked') &&
+      events.some((event) => movesOn(event) && event.type !== 'locked') &&
       !events.some((event) => event.type === 'buzzWon');
     if (by !== null && goesOn) this.#last = { by, at: this.#now() };
   }

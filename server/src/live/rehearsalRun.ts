@@ -1,11 +1,11 @@
 import {
   atRate,
   isGone,
+  isMeant,
   movesAfter,
   pacedClock,
   rehearse,
   Schedule,
-  situationOf,
   virtualAt,
   type Move,
   type PacedClock,
@@ -139,11 +139,11 @@ export class RehearsalRun {
 
   #act(): void {
     const now = this.now();
-    const when = this.#state ? situationOf(this.#state) : '';
+    const state = this.#state;
     for (let n = 0; n < AT_ONCE && (this.#schedule.next?.at ?? Infinity) <= now; n++) {
       const move = this.#schedule.take()!;
       // What was meant for a moment that has passed is not done any more.
-      if (move.when === null || move.when === when) void this.#parts.submit(submissionFor(move));
+      if (move.when === null || (state && isMeant(move, state))) void this.#parts.submit(submissionFor(move));
     }
     this.#wake();
   }

@@ -2,6 +2,7 @@ import {
   append,
   decide,
   due,
+  isTimed,
   replay,
   type Actor,
   type LoggedEvent,
@@ -10,7 +11,6 @@ import {
 } from '@distaff/core/sitting';
 import { isRefusal, refuse, type Refusal } from '@distaff/core/refusal';
 import { handedOut } from '@distaff/core/document';
-import { isRunning } from '@distaff/core/time';
 import type { Random } from '@distaff/core/random';
 import type { Acknowledged } from '@distaff/core/wire';
 import { UnreadableLog, type Sittings } from '../db/sittings.ts';
@@ -283,10 +283,9 @@ export class SittingHost {
   async #load(): Promise<void> {
     const { log, aliveAt } = await this.#store.load(this.id);
     const sitting = this.#replay(log);
-    const clock = sitting.state.question?.clock ?? null;
     const now = this.#now();
     const silence = now - Math.max(aliveAt ?? 0, log.at(-1)?.at ?? 0);
-    if (isRunning(clock) && silence > OUTAGE && !this.#rate) {
+    if (isTimed(sitting.state) && silence > OUTAGE && !this.#rate) {
       const context = { now, random: this.#random, actor: CLOCK };
       const events = decide(shown(sitting), 'outage', { type: 'outage', ms: silence }, context);
       if (!isRefusal(events)) {

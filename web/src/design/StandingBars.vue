@@ -47,7 +47,7 @@ const bar = (score: number) => ({
       <span class="place">{{ placed ? place(row.place) : '' }}</span>
       <span class="name clip">{{ row.name }}</span>
       <span class="track" aria-hidden="true">
-        <i class="bar" :style="{ ...bar(row.score), ...weaveBackground(row.weave, 1.4) }" />
+        <i class="bar" :style="{ ...bar(row.score), ...weaveBackground(row.weave) }" />
         <i class="zero" :style="{ left: `${scale.zero}%` }" />
       </span>
       <span class="mono score">{{ points(row.score) }}</span>

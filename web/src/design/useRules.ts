@@ -1,5 +1,6 @@
 import type { Devices, RulesView } from '@distaff/core/show';
 import { useI18n } from 'vue-i18n';
+import { minutesOf } from './minutes.ts';
 import { useFormat } from './useFormat.ts';
 
 /** The rules of a round as sentences, told to players before anything is asked. */
@@ -8,14 +9,18 @@ export function useRules() {
   const { points } = useFormat();
   /** `devices` where it is to be said how the answers of members become their team's. */
   function told(rules: RulesView, devices: Devices | null = null): string[] {
-    const said = [t(`common.rules.floor.${rules.floor}`)];
+    const said = [t(rules.asks === 'each' ? 'common.rules.floor.each' : `common.rules.floor.${rules.floor}`)];
+    if (rules.turnsEach !== null && (rules.floor === 'turn' || rules.chosen))
+      said.push(t('common.rules.turnsEach', rules.turnsEach, { named: { n: rules.turnsEach } }));
+    if (rules.roundClock !== null)
+      said.push(t('common.rules.roundClock', { time: minutesOf(rules.roundClock * 1000) }));
     if (rules.floor !== 'everyone' && rules.afterWrong !== 'close')
       said.push(
         t(`common.rules.after.${rules.afterWrong}${rules.passShare === 100 ? '' : 'For'}`, {
           n: rules.passShare,
         }),
       );
-    if (rules.penalty !== 'none')
+    if (rules.penalty !== 'none' && rules.asks === 'together')
       said.push(t(`common.rules.penalty.${rules.penalty}`, { n: rules.penaltyShare }));
     if (rules.lowest !== null) said.push(t('common.rules.lowest', { n: points(rules.lowest) }));
     if (rules.floor === 'turn' && rules.turns !== 'inOrder')
@@ -24,14 +29,16 @@ export function useRules() {
       const { keep, grace } = rules.speed;
       said.push(t(grace > 0 ? 'common.rules.speedGrace' : 'common.rules.speed', { keep, grace }));
     }
-    if (rules.floor === 'everyone')
+    if (rules.floor === 'everyone' && rules.asks === 'together')
       said.push(t(rules.change ? 'common.rules.change' : 'common.rules.firstCounts'));
     if (devices?.mode === 'each' && devices.score === 'teams')
       said.push(
         t(
-          rules.floor === 'everyone'
-            ? `common.rules.combine.${devices.combine}`
-            : 'common.rules.floorAnswers',
+          rules.asks === 'each'
+            ? 'common.rules.membersAdd'
+            : rules.floor === 'everyone'
+              ? `common.rules.combine.${devices.combine}`
+              : 'common.rules.floorAnswers',
         ),
       );
     const { brings } = rules;

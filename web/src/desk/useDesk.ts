@@ -26,7 +26,7 @@ export const useDesk = defineStore('desk', () => {
   /** The team whose people are shown first. */
   const peopleOf = ref<string | null>(null);
   const ledgerOpen = ref(false);
-  let lastStep = 0;
+  let lastStep = -Infinity;
 
   const { manyTeams, crowded, playersOf } = crowd(view);
   function showPeople(team: string | null = null): void {
@@ -80,7 +80,9 @@ export const useDesk = defineStore('desk', () => {
   }
 
   /** Rules on one response, also on one of an earlier question. */
-  function ruleOn({ who, team }: DeskResponse, verdict: Verdict, play: number | null): void {
+  function ruleOn({ who, team, play: own }: DeskResponse, verdict: Verdict, of: number | null): void {
+    // What one was asked alone goes by a number of its own.
+    const play = own ?? of;
     const tell = play === null ? ask : askAndTell;
     void tell({
       type: 'rule',
@@ -107,6 +109,8 @@ export const useDesk = defineStore('desk', () => {
   /** Holds the clock, or between steps the round that runs by itself; and lets it go on. */
   function toggleClock(): void {
     const { question: own, paceHeld } = view.value.private;
+    const { timer } = view.value;
+    if (timer?.alone === 'on') return void ask({ type: 'clock', act: timer.held ? 'run' : 'hold' });
     const clock = own?.clock;
     if (!clock && paceHeld !== null) return void ask({ type: 'holdPace', on: !paceHeld });
     if (!clock) return void (notice.value = t('desk.nothingRuns'));

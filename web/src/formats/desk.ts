@@ -4,6 +4,7 @@ import BoardDesk from './board/BoardDesk.vue';
 import CounterweightDesk from './counterweight/CounterweightDesk.vue';
 import InterludeDesk from './interlude/InterludeDesk.vue';
 import KnockoutDesk from './knockout/KnockoutDesk.vue';
+import OwnPaceDesk from './ownPace/OwnPaceDesk.vue';
 import ListDesk from './list/ListDesk.vue';
 
 /** What stands at the desk between two questions (`DeskPart`). */
@@ -12,5 +13,6 @@ export const deskParts: Record<FormatName, Component> = {
   quiz: ListDesk,
   knockout: KnockoutDesk,
   counterweight: CounterweightDesk,
+  ownPace: OwnPaceDesk,
   interlude: InterludeDesk,
 };

@@ -4,6 +4,7 @@ import BoardEditor from './board/editor/BoardEditor.vue';
 import CounterweightEditor from './counterweight/CounterweightEditor.vue';
 import InterludeEditor from './interlude/InterludeEditor.vue';
 import KnockoutEditor from './knockout/KnockoutEditor.vue';
+import OwnPaceEditor from './ownPace/OwnPaceEditor.vue';
 import ListEditor from './list/ListEditor.vue';
 
 /** Where a round is written; `v-model:place` is the place that is chosen in it, by its id. */
@@ -12,5 +13,6 @@ export const editors: Record<FormatName, Component> = {
   quiz: ListEditor,
   knockout: KnockoutEditor,
   counterweight: CounterweightEditor,
+  ownPace: OwnPaceEditor,
   interlude: InterludeEditor,
 };

@@ -3,6 +3,7 @@ import {
   mdiFormatListNumbered,
   mdiInformationOutline,
   mdiLifebuoy,
+  mdiRunFast,
   mdiScaleBalance,
   mdiViewGridOutline,
 } from '@mdi/js';
@@ -13,5 +14,6 @@ export const formatIcons: Record<FormatName, string> = {
   quiz: mdiFormatListNumbered,
   knockout: mdiLifebuoy,
   counterweight: mdiScaleBalance,
+  ownPace: mdiRunFast,
   interlude: mdiInformationOutline,
 };

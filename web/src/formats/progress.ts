@@ -25,6 +25,8 @@ const progress: Told = {
     played: covers.filter((cover) => cover.team !== null).length,
     of: covers.length,
   }),
+  // Everybody has come another way.
+  ownPace: () => null,
   interlude: () => null,
 };
 

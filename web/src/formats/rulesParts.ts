@@ -8,5 +8,6 @@ export const rulesParts: Record<FormatName, Component | null> = {
   quiz: null,
   knockout: KnockoutRules,
   counterweight: null,
+  ownPace: null,
   interlude: null,
 };

@@ -4,6 +4,7 @@ import BoardStage from './board/BoardStage.vue';
 import CounterweightStage from './counterweight/CounterweightStage.vue';
 import InterludeStage from './interlude/InterludeStage.vue';
 import KnockoutStage from './knockout/KnockoutStage.vue';
+import OwnPaceStage from './ownPace/OwnPaceStage.vue';
 import ListStage from './list/ListStage.vue';
 
 /** What stands on the stage between two questions (`StagePart`). */
@@ -12,5 +13,6 @@ export const stageParts: Record<FormatName, Component> = {
   quiz: ListStage,
   knockout: KnockoutStage,
   counterweight: CounterweightStage,
+  ownPace: OwnPaceStage,
   interlude: InterludeStage,
 };

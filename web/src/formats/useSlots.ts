@@ -68,6 +68,7 @@ export function useSlots() {
     quiz: inList,
     knockout: inList,
     counterweight: inList,
+    ownPace: inList,
     interlude: null,
   };
   return computed(() => slots[editor.round.format]);

@@ -89,13 +89,26 @@ async function askForSeat(by: { code: string } | { name: string }): Promise<void
   else if ('name' in by) claim.value = 'asked';
 }
 
+/** What this seat has before it: a question of its own, or the common one. */
+const inPlay = () => sitting.seat?.asked ?? sitting.view?.question ?? null;
+
 async function answer(wire: object): Promise<void> {
-  const question = sitting.view?.question;
+  const question = inPlay();
   if (!question || sending.value) return;
   sending.value = true;
   const result = await sitting.send({ type: 'answer', play: question.play, answer: wire });
   sending.value = false;
   if ('refused' in result) notice.value = result.sentence;
+}
+
+/** On to the next question of one's own. */
+async function goOn(): Promise<void> {
+  const question = sitting.seat?.asked;
+  if (!question || question.step !== 'settled' || sending.value) return;
+  sending.value = true;
+  const result = await sitting.send({ type: 'goOn', play: question.play });
+  sending.value = false;
+  if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
 }
 
 /** The moment of the press, on the server's clock: the way to the server must not count. */
@@ -151,6 +164,7 @@ const part = computed(() => {
     @answer="answer"
     @buzz="buzz"
     @act="act"
+    @go-on="goOn"
     @noticed="notice = ''"
   />
   <main v-else class="main">

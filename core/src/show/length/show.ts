@@ -68,13 +68,27 @@ export function roundLength(round: Round, questions: Record<string, Question>, t
   const lasts = format.lasts(round.content);
   if (lasts) return { round: round.id, questions: 0, span: exactly(lasts.seconds), fixed: lasts.fixed };
   const rules = { ...round.rules, ...format.prescribes };
+  if (format.asks === 'each' && rules.roundClock !== null) {
+    const span = together([exactly(rules.roundClock), exactly(BEGINNING + STANDINGS)]);
+    return { round: round.id, questions: format.places(round.content).length, span, fixed: false };
+  }
   const played = allAsPlayed(questions);
   const dealt = format.deal(round.content, played, () => 0.5);
-  const left = format.left(format.begin(round.content, played, dealt), teams);
-  const span = severalSpan(usualSpan(round, rules, questions), left);
+  const turns =
+    rules.turnsEach !== null && (rules.floor === 'turn' || format.chosen)
+      ? rules.turnsEach * teams
+      : Infinity;
+  const left = atMost(format.left(format.begin(round.content, played, dealt), teams), turns);
+  const span = atMost(severalSpan(usualSpan(round, rules, questions), left), rules.roundClock ?? Infinity);
   const frame = left.likely > 0 ? exactly(BEGINNING + STANDINGS) : NOTHING;
   return { round: round.id, questions: Math.round(left.likely), span: together([span, frame]), fixed: false };
 }
+
+const atMost = ({ low, likely, high }: Span, most: number): Span => ({
+  low: Math.min(low, most),
+  likely: Math.min(likely, most),
+  high: Math.min(high, most),
+});
 
 /** The length of a round at the pace of a host; a break lasts as long as it is written. */
 export const atPace = ({ span, fixed }: RoundLength, factor: number): Span =>

@@ -4,6 +4,7 @@ import type { AnswerCommand } from '../command.ts';
 import type { Draft } from '../events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../read/inPlay.ts';
 import { ruledOut } from '../read/answering.ts';
+import { isRoundOver } from '../read/asking.ts';
 import { countsIn } from '../read/points.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import {
@@ -15,6 +16,7 @@ import {
   type SittingState,
 } from '../state.ts';
 import { unruled } from '../unruled.ts';
+import { concluded, markedAlone } from './alone.ts';
 import type { Context } from './context.ts';
 import { lock, marked } from './steps.ts';
 
@@ -27,12 +29,15 @@ const noAnswer: Record<string, string> & { one: string } = {
 /** Who answers: a seat for itself or its team, the stage for the team on the floor, or the host for a team. */
 function whose(state: SittingState, question: QuestionInPlay, { actor }: Context, forTeam: string | null) {
   if (forTeam !== null) {
+    if (question.to !== null && question.to !== forTeam)
+      return refuse('notYours', 'That question was asked of somebody else.');
     if (!teamOf(state, forTeam)) return refuse('notThere', 'There is no such team.');
-    if (memberwise(state, question))
+    if (question.to === null && memberwise(state, question))
       return refuse('notNow', 'Here every member answers on a handset of their own.');
     return { who: forTeam, team: forTeam, seat: '' };
   }
   if (actor.role === 'stage') {
+    if (question.to !== null) return refuse('notYours', 'Here everybody answers on a handset of their own.');
     if (question.floor === null)
       return refuse('notYours', 'Nobody has the floor: answers come from handsets, or are said.');
     return { who: question.floor, team: question.floor, seat: '' };
@@ -41,6 +46,10 @@ function whose(state: SittingState, question: QuestionInPlay, { actor }: Context
   if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
   if (!teamOf(state, seat.team))
     return refuse('notYours', 'You are in no team yet. The host puts you into one.');
+  if (question.to !== null)
+    return question.to === seat.id || question.to === seat.team
+      ? { who: question.to, team: seat.team, seat: seat.id }
+      : refuse('notYours', 'That question was asked of somebody else.');
   const { mode, score } = state.show.devices;
   const eachAlone = mode === 'each' && (score === 'players' || question.mode === 'everyone');
   const own = eachAlone ? seat.id : seat.team;
@@ -57,7 +66,8 @@ export function answer(
   context: Context,
   forTeam: string | null = null,
 ): Draft[] | Refusal {
-  const question = state.question;
+  const alone = state.plays.get(command.play);
+  const question = alone?.to != null ? state.asked.get(alone.to) : state.question;
   const late = (question?.step === 'locked' || question?.step === 'answers') && wasAway(question, context);
   if (question?.play !== command.play || (question.step !== 'open' && !late)) {
     const gone = context.actor.role === 'seat' && state.seats.get(context.actor.id)?.removed !== false;
@@ -67,6 +77,8 @@ export function answer(
   }
   const own = whose(state, question, context, forTeam);
   if (isRefusal(own)) return own;
+  const no = question.to === null ? null : mayNotAnswer(state, context);
+  if (no) return no;
   if (isRunning(question.clock) && context.now > question.clock.deadline + ALLOWANCE)
     return refuse('late', 'Time is up: this answer came too late.');
   if (question.mode !== 'everyone' && own.team !== question.floor)
@@ -96,11 +108,24 @@ export function answer(
   const answered: Draft = { type: 'answered', seat: own.seat, team: own.team, answer: read, who: own.who };
   // What a player typed may be for the host's eyes first.
   if ('text' in read && own.seat && context.unwanted?.(String(read.text))) answered.held = true;
+  if (question.to !== null) {
+    const { response, drafts } = markedAlone(state, question, responseWith(own, read), context);
+    const mine = { ...answered, play: question.play };
+    return [mine, ...drafts, ...concluded(state, question, response, context)];
+  }
   if (late) return [answered, ...marked(state, question, responseWith(own, read), true)];
   // Whoever may still change the mind is not cut short by being the last.
   if (rulesOf(state).change || !allHave(state, question, own.who, context)) return [answered];
   const locked = lock(state, 'all', responseWith(own, read));
   return isRefusal(locked) ? [answered] : [answered, ...locked];
+}
+
+/** Why nobody who is asked alone may answer now, or null. */
+function mayNotAnswer(state: SittingState, { now }: Context): Refusal | null {
+  const { held, clock } = state.round!;
+  if (held) return refuse('notNow', 'The host has paused the round. It goes on soon.');
+  const over = isRoundOver(state) || (isRunning(clock) && now > clock.deadline + ALLOWANCE);
+  return over ? refuse('late', 'This round is over.') : null;
 }
 
 /** Whether nobody else of the team can answer: whoever pressed is still there to do it. */

@@ -1,10 +1,13 @@
 import { add, ALLOWANCE, hold, isRunning, run } from '../../time/clock.ts';
 import type { Draft } from '../events.ts';
+import { isAsking, isRoundOver } from '../read/asking.ts';
 import { kindInPlay, rulesOf } from '../read/inPlay.ts';
 import { nextStep } from '../read/nextStep.ts';
 import { refuse, type Refusal } from '../../refusal.ts';
 import type { SittingState } from '../state.ts';
 import { readingNow } from '../read/readingNow.ts';
+import { withTurnLeft } from '../read/turns.ts';
+import { aloneOver, timeUpAlone } from './alone.ts';
 import { decided } from './buzz.ts';
 import type { Context } from './context.ts';
 import { at, lock } from './steps.ts';
@@ -16,6 +19,7 @@ export function setClock(
   act: 'hold' | 'run' | 'drop',
   { now }: Context,
 ): Draft[] | Refusal {
+  if (isAsking(state)) return setRoundClock(state, act, now);
   const { question, no } = at(state, 'open');
   if (no) return no;
   const clock = question.clock;
@@ -26,7 +30,37 @@ export function setClock(
   return [{ type: 'clockSet', clock: act === 'run' ? run(clock, now) : hold(clock, now) }];
 }
 
+/** Stops everybody who is asked alone, or lets them go on; dropped, the round ends when the host says so. */
+function setRoundClock(state: SittingState, act: 'hold' | 'run' | 'drop', now: number): Draft[] | Refusal {
+  const { clock, held } = state.round!;
+  if (act === 'drop') return clock ? [{ type: 'roundClockSet', clock: null, held }] : noClock;
+  if (held === (act === 'hold'))
+    return refuse('already', held ? 'The round is paused.' : 'The round is going on.');
+  const set = act === 'hold' ? hold : run;
+  return [{ type: 'roundClockSet', clock: clock && set(clock, now), held: !held }];
+}
+
+/** The round ends by itself; where some have had fewer turns than others, one of them is on next. */
+function ended(state: SittingState, why: 'time' | 'goal'): Draft[] {
+  const end = { type: 'roundEnded', why } as const;
+  if (state.question) return [end];
+  const turn = withTurnLeft({ ...state, round: { ...state.round!, ended: why } }, state.turn);
+  return turn === state.turn ? [end] : [end, { type: 'turnGiven', team: turn }];
+}
+
+/** Ends the round that is on. */
+export function endRound(state: SittingState): Draft[] | Refusal {
+  return isAsking(state)
+    ? [{ type: 'roundEnded', why: 'host' }]
+    : refuse('notNow', 'There is nothing to end here.');
+}
+
 export function addTime(state: SittingState, seconds: number, { now }: Context): Draft[] | Refusal {
+  const round = state.question ? null : state.round;
+  if (round?.clock && round.ended === null) {
+    const { clock, held } = round;
+    return [{ type: 'roundClockSet', clock: add(clock, seconds * 1000, now), held }];
+  }
   const { question, no } = at(state, 'open');
   if (no) return no;
   if (!question.clock) return noClock;
@@ -37,6 +71,14 @@ export function addTime(state: SittingState, seconds: number, { now }: Context):
 function clockOver({ question }: SittingState): number | null {
   if (question?.step !== 'open' || !isRunning(question.clock)) return null;
   return question.clock.deadline + ALLOWANCE;
+}
+
+/** When the round that is on ends by itself (server ms), or null: at once, where its goal is reached. */
+function roundOver(state: SittingState): number | null {
+  const { round } = state;
+  if (!round || round.startedAt === null || round.ended !== null || state.phase !== 'round') return null;
+  if (isAsking(state) && isRoundOver(state)) return round.startedAt;
+  return isRunning(round.clock) ? round.clock.deadline + ALLOWANCE : null;
 }
 
 /** Whether somebody has to judge before the question in play can end as it should. */
@@ -67,7 +109,13 @@ export function holdPace(state: SittingState, on: boolean): Draft[] | Refusal {
 
 /** The next moment at which time itself acts (server milliseconds), or null. */
 export function due(state: SittingState): number | null {
-  const moments = [clockOver(state), state.question?.buzzUntil ?? null, goesOnAt(state)];
+  const moments = [
+    clockOver(state),
+    state.question?.buzzUntil ?? null,
+    roundOver(state),
+    aloneOver(state),
+    goesOnAt(state),
+  ];
   return moments.reduce(
     (first, one) => (one !== null && (first === null || one < first) ? one : first),
     null,
@@ -86,6 +134,11 @@ export function timeUp(
     return decided(state, question, question.presses, context);
   const over = clockOver(state);
   if (over !== null && now >= over) return lock(state, 'time');
+  const ends = roundOver(state);
+  if (ends !== null && now >= ends)
+    return ended(state, isAsking(state) && isRoundOver(state) ? 'goal' : 'time');
+  const alone = aloneOver(state);
+  if (alone !== null && now >= alone) return timeUpAlone(state, context);
   const on = goesOnAt(state);
   if (on !== null && now >= on) return carryOut(nextStep(state).command!);
   return refuse('notNow', 'Time is not up.');

@@ -4,9 +4,10 @@ import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import { countAgain, countNow } from './count.ts';
 import { fold } from '../sitting.ts';
 import { playOf, teamOf, type Sitting, type SittingState } from '../state.ts';
+import { askAgain, goOn, start } from './alone.ts';
 import { answer } from './answer.ts';
 import { buzz } from './buzz.ts';
-import { addTime, holdPace, setClock, timeUp } from './clock.ts';
+import { addTime, endRound, holdPace, setClock, timeUp } from './clock.ts';
 import type { Context } from './context.ts';
 import { next } from './next.ts';
 import { giveSeat, moveSeat, removeSeat, renameSeat, takeSeat } from './people.ts';
@@ -19,6 +20,7 @@ const roles: Partial<Record<Command['type'], Actor['role'][]>> = {
   choose: ['host', 'stage'],
   answer: ['seat', 'stage'],
   buzz: ['seat'],
+  goOn: ['seat'],
   act: ['host', 'stage', 'seat'],
   mute: ['host', 'stage'],
   next: ['host', 'stage'],
@@ -86,7 +88,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'lock':
       return lock(state, 'host');
     case 'rule':
-      return recounted(sitting, rule(state, command), command.play);
+      return recounted(sitting, rule(state, command, context), command.play);
     case 'acceptAnswer':
       return recounted(sitting, acceptAnswer(state, command.play, command.who), command.play);
     case 'showAnswers':
@@ -150,7 +152,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'renameSeat':
       return renameSeat(state, command.seat, command.name);
     case 'moveSeat':
-      return moveSeat(state, command.seat, command.team);
+      return moveSeat(state, command.seat, command.team, context);
     case 'removeSeat':
       return removeSeat(state, command.seat, command.ban ?? false);
     case 'giveSeat':
@@ -159,6 +161,14 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return answer(state, command, context);
     case 'answerFor':
       return answer(state, command, context, command.team);
+    case 'start':
+      return start(state, context);
+    case 'endRound':
+      return endRound(state);
+    case 'goOn':
+      return goOn(state, command.play, context);
+    case 'askAgain':
+      return askAgain(state, command.to);
     case 'takeSeat':
       return takeSeat(state, command, context);
     case 'timeUp':

@@ -5,6 +5,8 @@ import { weaveAt } from '../../show/weave.ts';
 import type { Draft } from '../events.ts';
 import { refuse, type Refusal } from '../../refusal.ts';
 import { teamOf, type Seat, type SittingState } from '../state.ts';
+import { isAsking } from '../read/asking.ts';
+import { askFirst } from './alone.ts';
 import type { Context } from './context.ts';
 
 /** Seats in one sitting; beyond it the doors are full. */
@@ -82,9 +84,22 @@ export function takeSeat(
   if (state.taken.all >= MAX_SEATS) return refuse('notNow', `All ${MAX_SEATS} seats are taken.`);
   // Everybody plays for themselves: the seat is a team of one, with a weave of its own.
   if (alone)
-    return [{ type: 'seatTaken', seat, token, name, team, weave: weaveAt(state.seats.size), ...asked }];
+    return [
+      { type: 'seatTaken', seat, token, name, team, weave: weaveAt(state.seats.size), ...asked },
+      ...askedAtOnce(state, seat, team, context),
+    ];
   const into = doors.teams === 'drawn' && !listed ? drawTeam(state, context) : team;
-  return [{ type: 'seatTaken', seat, token, name, team: into, ...asked }];
+  return [
+    { type: 'seatTaken', seat, token, name, team: into, ...asked },
+    ...askedAtOnce(state, seat, into, context),
+  ];
+}
+
+/** Whoever comes while everybody is asked alone has a first question at once. */
+function askedAtOnce(state: SittingState, who: string, team: string, context: Context): Draft[] {
+  const { mode } = state.show.devices;
+  if (mode !== 'each' || team === '' || !isAsking(state) || state.asked.has(who)) return [];
+  return askFirst(state, { who, team }, new Set(), context);
 }
 
 export function renameSeat(state: SittingState, id: string, name: string): Draft[] | Refusal {
@@ -95,14 +110,14 @@ export function renameSeat(state: SittingState, id: string, name: string): Draft
   return [{ type: 'seatRenamed', seat: id, name }];
 }
 
-export function moveSeat(state: SittingState, id: string, team: string): Draft[] | Refusal {
+export function moveSeat(state: SittingState, id: string, team: string, context: Context): Draft[] | Refusal {
   const seat = seatHere(state, id);
   if ('refused' in seat) return seat;
   if (state.show.devices.score === 'players')
     return refuse('notNow', 'Everybody plays for themselves here: there are no teams to move to.');
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
   if (seat.team === team) return refuse('already', 'The player is in that team already.');
-  return [{ type: 'seatMoved', seat: id, team }];
+  return [{ type: 'seatMoved', seat: id, team }, ...askedAtOnce(state, id, team, context)];
 }
 
 /** Gives a seat with all that it has to another device; the one before holds it no more. */

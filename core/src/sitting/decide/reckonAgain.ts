@@ -30,7 +30,7 @@ export function reckonAgain(
 ): Draft[] {
   const revised = withRulings(changed, rulings);
   const since = state.begun[changed.begun]!.since;
-  const plays = [...state.played, ...(state.question ? [state.question] : [])]
+  const plays = [...state.plays.values()]
     .filter((one) => one.settledAt !== null && state.begun[one.begun]!.since === since)
     .map((one) => (one.play === changed.play ? revised : one))
     .sort((a, b) => a.settledAt! - b.settledAt!);

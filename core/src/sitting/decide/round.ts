@@ -1,6 +1,8 @@
 import { formatOf } from '../../formats/index.ts';
 import type { By } from '../../formats/format.ts';
 import type { Draft } from '../events.ts';
+import { isAsking, isRoundOver } from '../read/asking.ts';
+import { limitOf } from './alone.ts';
 import { nextRound } from '../read/coming.ts';
 import { rulesAt, rulesOf } from '../read/inPlay.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
@@ -8,6 +10,7 @@ import { countNow } from './count.ts';
 import { scoreNow, teamOf, type SittingState } from '../state.ts';
 import { tableOf } from '../read/table.ts';
 import { turnAfter } from '../read/turns.ts';
+import { turnsLeft } from '../read/turnsLeft.ts';
 import type { Context } from './context.ts';
 
 /** Who begins a round: by its rule of turns; in order it goes on where the last round stopped. */
@@ -32,6 +35,8 @@ export function begin(state: SittingState, given: number | undefined, context: C
   const { question } = state;
   if (question && question.step !== 'settled')
     return refuse('notNow', 'A question is in play: bring it to its end first.');
+  if (isAsking(state))
+    return refuse('notNow', 'Everybody is on a question of their own: end the round first.');
   const index = given ?? nextRound(state);
   const round = index === null ? undefined : state.show.rounds[index];
   if (index === null || !round) return refuse('notThere', 'There is no such round.');
@@ -48,13 +53,15 @@ export function giveTurn(state: SittingState, team: string): Draft[] | Refusal {
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
   if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
   if (state.question) return refuse('notNow', 'A question is in play: hand it on instead.');
+  if (turnsLeft(state)?.get(team) === 0) return refuse('notNow', 'That team has had all its turns.');
   return state.turn === team ? refuse('already', 'It is their turn.') : [{ type: 'turnGiven', team }];
 }
 
 /** Brings a question into play; who may answer it is the round's rule. */
-export function choose(state: SittingState, ref: string, { random }: Context): Draft[] | Refusal {
+export function choose(state: SittingState, ref: string, { random, now }: Context): Draft[] | Refusal {
   if (!state.round) return refuse('notNow', 'The round has not begun.');
   if (state.question) return refuse('already', 'A question is in play already.');
+  if (isRoundOver(state)) return refuse('notNow', 'This round is over.');
   const picked = formatOf(state.round.format).choose(state.round.state, ref, tableOf(state), random);
   if (isRefusal(picked)) return picked;
   const { floor: mode } = rulesOf(state);
@@ -62,7 +69,17 @@ export function choose(state: SittingState, ref: string, { random }: Context): D
   const weight = state.show.questions[picked.question]?.weight ?? 1;
   const floor = mode === 'turn' ? state.turn : null;
   const points = picked.points * weight;
-  return [{ type: 'picked', ref: picked.ref, question: picked.question, points, floor, mode }];
+  return [
+    ...started(state, now),
+    { type: 'picked', ref: picked.ref, question: picked.question, points, floor, mode },
+  ];
+}
+
+/** With its first question a round that has a clock of its own begins. */
+function started(state: SittingState, now: number): Draft[] {
+  const limit = limitOf(state);
+  if (limit === null || state.round!.startedAt !== null) return [];
+  return [{ type: 'roundStarted', clock: { deadline: now + limit }, limit }];
 }
 
 /** An act that the format of the round knows alone. */

@@ -1,5 +1,4 @@
 import type { Verdict } from '../../question/kind.ts';
-import { foldText } from '../../text/fold.ts';
 import type { Draft } from '../events.ts';
 import { kindInPlay } from '../read/inPlay.ts';
 import { refuse, type Refusal } from '../../refusal.ts';
@@ -12,7 +11,10 @@ import {
   type SittingState,
 } from '../state.ts';
 import { reckonAgain } from './reckonAgain.ts';
+import { said } from '../read/alike.ts';
 import { wonBy } from '../read/points.ts';
+import { ruleAlone } from './alone.ts';
+import type { Context } from './context.ts';
 import { lock } from './steps.ts';
 
 interface Ruling {
@@ -35,10 +37,11 @@ const ruledAs = (team: string, verdict: Verdict, share: number, who: string, pla
 });
 
 /** Rules on an answer; what was said aloud to an open question with one team on the floor locks it. */
-export function rule(state: SittingState, ruling: Ruling): Draft[] | Refusal {
+export function rule(state: SittingState, ruling: Ruling, context: Context): Draft[] | Refusal {
   const { team, verdict, share = 0.5, seat } = ruling;
   const question = ruling.play === undefined ? state.question : playOf(state, ruling.play);
   if (!question) return refuse('notNow', 'No question is in play.');
+  if (question.to !== null) return ruleOnOne(state, question, ruling, context);
   if (question.step === 'picked') return refuse('already', 'The question is chosen.');
   if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
   if (!kindInPlay(state, question).keyed)
@@ -68,14 +71,24 @@ export function rule(state: SittingState, ruling: Ruling): Draft[] | Refusal {
   return 'refused' in locked ? locked : [...locked.filter((one) => one.type === 'locked'), own];
 }
 
-/** Whether two answers to the same question are the same, as people would say. */
-function sameAnswer(a: Response, b: Response): boolean {
-  const text = (one: Response) => {
-    const answer = one.answer as { text?: unknown } | null;
-    return typeof answer?.text === 'string' ? foldText(answer.text) : JSON.stringify(answer);
-  };
-  return b.answer !== null && text(a) === text(b);
+/** Rules on what was asked of one alone; where that is open still, it ends with it. */
+function ruleOnOne(
+  state: SittingState,
+  question: QuestionInPlay,
+  { verdict, share = 0.5 }: Ruling,
+  context: Context,
+): Draft[] | Refusal {
+  const before = question.byWho.get(question.to!);
+  if (before?.verdict === verdict && (verdict !== 'part' || before.share === share))
+    return refuse('already', verdict === 'part' ? 'It is ruled so.' : `It is ruled ${verdict}.`);
+  const own = ruledAs(question.floor!, verdict, share, question.to!, question.play);
+  if (question.step === 'settled') return [own, ...reckonAgain(state, question, [own])];
+  return ruleAlone(state, question, own, context);
 }
+
+/** Whether two answers to the same question are the same, as people would say. */
+const sameAnswer = (a: Response, b: Response): boolean =>
+  a.answer !== null && b.answer !== null && said(a.answer) === said(b.answer);
 
 /** Rules an answer right for everyone who gave it, also when the question is over long since. */
 export function acceptAnswer(state: SittingState, play: number, who: string): Draft[] | Refusal {
@@ -84,9 +97,27 @@ export function acceptAnswer(state: SittingState, play: number, who: string): Dr
   if (!question || !meant?.answer) return refuse('notThere', 'There is no such answer.');
   if (!kindInPlay(state, question).keyed) return refuse('notNow', 'This one has no right answer.');
   if (question.step === 'open') return refuse('notNow', 'Answers are open: lock them first.');
+  if (question.to !== null) return acceptFromEach(state, question, meant);
   const same = question.responses.filter((one) => sameAnswer(meant, one) && one.share < 1);
   if (same.length === 0) return refuse('already', 'It is ruled right.');
   const settled = question.step === 'settled';
   const rulings = same.map((one) => ruledAs(one.team, 'right', 1, one.who, settled ? play : undefined));
   return settled ? [...rulings, ...reckonAgain(state, question, rulings)] : rulings;
+}
+
+/** The same where everybody is asked alone: all who were asked that question in the round, and said the same. */
+function acceptFromEach(
+  state: SittingState,
+  { question: id, begun }: QuestionInPlay,
+  meant: Response,
+): Draft[] | Refusal {
+  const drafts: Draft[] = [];
+  for (const play of state.plays.values()) {
+    if (play.question !== id || play.begun !== begun || play.to === null || play.step !== 'settled') continue;
+    const [own] = play.responses.filter((one) => sameAnswer(meant, one) && one.share < 1);
+    if (!own) continue;
+    const ruling = ruledAs(own.team, 'right', 1, own.who, play.play);
+    drafts.push(ruling, ...reckonAgain(state, play, [ruling]));
+  }
+  return drafts.length > 0 ? drafts : refuse('already', 'It is ruled right.');
 }

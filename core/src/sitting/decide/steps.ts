@@ -45,7 +45,7 @@ export function pose(state: SittingState, { random }: Context): Draft[] | Refusa
 }
 
 /** How the question with this id is laid out as it is posed. */
-export function posed(state: SittingState, id: string, random: Random): Draft {
+export function posed(state: SittingState, id: string, random: Random): Draft & { type: 'posed' } {
   const content = state.show.questions[id]!.answer;
   const rules = rulesOf(state);
   const kind = kindOf(content.kind);

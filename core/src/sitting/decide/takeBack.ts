@@ -2,7 +2,7 @@ import { hold, isRunning, type Clock } from '../../time/clock.ts';
 import type { Draft } from '../events.ts';
 import { refuse, type Refusal } from '../../refusal.ts';
 import { effective, fold } from '../sitting.ts';
-import type { Sitting } from '../state.ts';
+import type { Sitting, SittingState } from '../state.ts';
 import type { LoggedEvent } from '../events.ts';
 import { emptyState } from '../emptyState.ts';
 import { evolve } from '../evolve.ts';
@@ -29,9 +29,21 @@ export function takeBack({ log, state }: Sitting, to?: number): Draft[] | Refusa
       to === undefined ? 'There is nothing to take back.' : 'That step is taken back already.',
     );
   const at = log.findIndex((event) => event.seq === step.seq);
-  const clock = fold(before(log, at)).question?.clock ?? null;
-  return [{ type: 'undone', from: step.seq, clock: heldAt(clock, log[at]!.at) }];
+  const then = fold(before(log, at));
+  const clock = then.question?.clock ?? null;
+  return [
+    {
+      type: 'undone',
+      from: step.seq,
+      clock: heldAt(clock, log[at]!.at),
+      ...roundHeld(then, step, log[at]!.at),
+    },
+  ];
 }
+
+/** A round that had ended goes on, held, with the time that was left; else its clock runs as it did. */
+const roundHeld = (then: SittingState, { type }: { type: string }, at: number) =>
+  type === 'roundEnded' ? { roundClock: heldAt(then.round?.clock ?? null, at) } : {};
 
 /** The log up to a step, without what was taken back after it. */
 const before = (log: readonly LoggedEvent[], at: number): LoggedEvent[] => {

@@ -1,3 +1,4 @@
+import { isRoundOver } from './asking.ts';
 import { formatOf } from '../../formats/index.ts';
 import type { Question } from '../../question/question.ts';
 import { isRefusal } from '../../refusal.ts';
@@ -12,7 +13,7 @@ export function nextRound(state: SittingState): number | null {
 
 /** The question that comes next by itself, once the one in play is over; null where people choose it. */
 export function comingQuestion(state: SittingState): Question | null {
-  if (!state.round || state.question) return null;
+  if (!state.round || state.question || isRoundOver(state)) return null;
   const format = formatOf(state.round.format);
   const ref = format.next(state.round.state);
   const picked = ref === null ? null : format.choose(state.round.state, ref, tableOf(state), () => 0.5);

@@ -1,3 +1,4 @@
+import { isRoundOver } from './asking.ts';
 import type { HostCommand } from '../command.ts';
 import { formatOf } from '../../formats/index.ts';
 import { nextRound } from './coming.ts';
@@ -17,6 +18,8 @@ export interface NextStep {
     | 'nextRound'
     | 'pick'
     | 'nextQuestion'
+    | 'startAlone'
+    | 'askingAlone'
     | 'formatWaits'
     | 'close'
     | 'hideStandings'
@@ -69,13 +72,18 @@ function plan(state: SittingState): Planned {
   if (state.question) return nextInQuestion(state, state.question);
   const { format, state: own } = state.round!;
   const name = (team: string) => teamOf(state, team)?.name ?? '';
+  if (formatOf(format).asks === 'each' && !isRoundOver(state))
+    return state.round!.startedAt === null
+      ? step('startAlone', { type: 'start' })
+      : step('askingAlone', null);
   const waits = formatOf(format).waitsFor(own);
   if (waits !== null) return step('formatWaits', null, { team: name(waits), format });
-  const ref = formatOf(format).next(own);
+  const isOver = isRoundOver(state);
+  const ref = isOver ? null : formatOf(format).next(own);
   if (ref !== null) {
     return upNext(state, ref);
   }
-  if (!formatOf(format).isOver(own)) return step('pick', null, { team: name(state.turn) });
+  if (!isOver) return step('pick', null, { team: name(state.turn) });
   const round = nextRound(state);
   if (round === null) return step('close', { type: 'close' });
   const { title, format: coming, content } = state.show.rounds[round]!;
@@ -104,7 +112,7 @@ const isJoined = (state: SittingState): boolean => rulesOf(state).steps === 'joi
 function leaving(state: SittingState): Planned {
   const { format, state: own } = state.round!;
   const ref = formatOf(format).waitsFor(own) === null ? formatOf(format).next(own) : null;
-  if (ref === null || !isJoined(state) || formatOf(format).seenBetween)
+  if (ref === null || isRoundOver(state) || !isJoined(state) || formatOf(format).seenBetween)
     return step('leave', { type: 'leave' });
   return upNext(state, ref, [{ type: 'leave' }]);
 }

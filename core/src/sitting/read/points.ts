@@ -42,6 +42,7 @@ function worth(question: QuestionInPlay, rules: RoundRules, response: Response, 
   if (response.verdict === 'wrong') {
     // Whoever is not the closest guessed honestly, and only the host can call that wrong.
     if (isClosest && response.by !== 'host' && !rules.penaltyClosest) return 0;
+    if (question.loss !== null) return -question.loss;
     const cost = { none: 0, part: rules.penaltyShare / 100, full: 1 }[rules.penalty];
     return cost === 0 ? 0 : -value * cost;
   }
@@ -103,8 +104,8 @@ function combined(
 /** What the question brings to a team as things stand; null where it gave no answer and none was ruled. */
 export function worthTo(state: SittingState, question: QuestionInPlay, team: string): Worth | null {
   const rules = rulesFor(state, question);
-  const whole = question.byWho.get(team);
-  if (whole) {
+  const whole = question.byWho.get(question.to ?? team);
+  if (whole && whole.team === team) {
     const { share, verdict } = whole;
     return { share, amount: rounded(worth(question, rules, whole, isForClosest(state, question))), verdict };
   }
@@ -125,12 +126,9 @@ export function concerned(state: SittingState, question: QuestionInPlay): string
 }
 
 /** What was entered into the ledger for a question so far, by team. */
-export function paidFor(state: SittingState, play: number): Map<string, number> {
-  const paid = new Map<string, number>();
-  for (const { team, amount, cause } of state.ledger)
-    if (cause.by === 'ruling' && cause.play === play) paid.set(team, (paid.get(team) ?? 0) + amount);
-  return paid;
-}
+export const paidFor = (state: SittingState, play: number): ReadonlyMap<string, number> =>
+  state.paid.get(play) ?? NONE;
+const NONE: ReadonlyMap<string, number> = new Map();
 
 /** A loss takes no score below the floor that the round sets. */
 const floored = (amount: number, before: number, lowest: number | null): number =>

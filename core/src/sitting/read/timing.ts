@@ -6,7 +6,9 @@ import { atPace, roundLength, severalSpan, usualSpan, type RoundLength } from '.
 import { times, together, type Span } from '../../time/span.ts';
 import type { Show } from '../../show/show.ts';
 import { rulesAt, rulesFor, writtenQuestion } from './inPlay.ts';
-import type { QuestionInPlay, SittingState } from '../state.ts';
+import { isRunning } from '../../time/clock.ts';
+import { isAsking } from './asking.ts';
+import type { BegunRound, QuestionInPlay, SittingState } from '../state.ts';
 
 /** A longer time from one question to the next is a break, not a pace (ms). */
 const LONGEST = 10 * 60_000;
@@ -89,6 +91,11 @@ function wholeOf(state: SittingState, index: number): RoundLength {
   return whole.get(key)!;
 }
 
+/** A round with a clock of its own ends when that does: since when it runs (ms), and how long it takes (s). */
+function timeOf({ clock, limit }: BegunRound): Timing['question'] {
+  return isRunning(clock) && limit !== null ? { since: clock.deadline - limit, likely: limit / 1000 } : null;
+}
+
 export function timingOf(state: SittingState): Timing {
   const factor = factorNow(state, state.pace);
   const { round, question } = state;
@@ -99,7 +106,8 @@ export function timingOf(state: SittingState): Timing {
   const spans = coming.map((index) => atPace(wholeOf(state, index), factor));
   const own =
     round && state.phase === 'round' ? formatOf(round.format).left(round.state, state.teams.length) : null;
-  if (round && own) {
+  const alone = round && isAsking(state) ? timeOf(round) : null;
+  if (round && own && !alone) {
     // What is in play is still counted by the format, unless it is settled.
     const inPlay = question && question.settledAt === null ? 1 : 0;
     const left = {
@@ -112,7 +120,8 @@ export function timingOf(state: SittingState): Timing {
   return {
     startedAt: state.startedAt,
     plannedMinutes: state.show.plannedMinutes ?? null,
-    question: question && { since: question.pickedAt, likely: likelyFor(state, question) * factor },
+    question:
+      alone ?? (question && { since: question.pickedAt, likely: likelyFor(state, question) * factor }),
     rest: state.phase === 'closed' ? { low: 0, likely: 0, high: 0 } : together(spans),
     coming: coming.map((index, i) => ({ index, seconds: spans[i]!.likely })),
   };

@@ -1,6 +1,7 @@
 import { formatOf } from '../../formats/index.ts';
 import type { Random } from '../../random/shuffle.ts';
 import { kindInPlay, rulesOf } from './inPlay.ts';
+import { turnsLeft } from './turnsLeft.ts';
 import { hadFloor } from './points.ts';
 import { scoreNow, type QuestionInPlay, type SittingState } from '../state.ts';
 
@@ -33,6 +34,20 @@ export function handOnTo(state: SittingState, question: QuestionInPlay): { team:
 
 /** Whose turn it is once a question is over. Whoever had fewest turns is drawn first, so that turns stay even. */
 export function turnAfter(state: SittingState, question: QuestionInPlay, random: Random): string {
+  return withTurnLeft(state, turnByRule(state, question, random));
+}
+
+/** A team that still has a turn: the one that would be on, else the next one in order. */
+export function withTurnLeft(state: SittingState, natural: string): string {
+  const left = turnsLeft(state);
+  if (!left || (left.get(natural) ?? 0) > 0 || ![...left.values()].some((turns) => turns > 0)) return natural;
+  let team = natural;
+  do team = nextInOrder(state, team);
+  while ((left.get(team) ?? 0) === 0);
+  return team;
+}
+
+function turnByRule(state: SittingState, question: QuestionInPlay, random: Random): string {
   const teams = order(state);
   // Where nobody has a turn, none is used up.
   const { format, state: round } = state.begun[question.begun]!;

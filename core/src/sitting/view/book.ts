@@ -3,7 +3,7 @@ import type { FormatName } from '../../formats/index.ts';
 import { Id, whole } from '../../text/schemas.ts';
 import { writtenQuestion } from '../read/inPlay.ts';
 import type { LedgerEntry } from '../ledger.ts';
-import type { SittingState } from '../state.ts';
+import type { QuestionInPlay, SittingState } from '../state.ts';
 import { responsesOf, type DeskResponse } from './desk.ts';
 
 /** What the host looks up: the ledger, of all or of one team; or the questions that are over, one of them opened. */
@@ -39,9 +39,23 @@ const labelOf = (state: SittingState, { cause }: LedgerEntry): string => {
 const formatAt = (state: SittingState, seq: number): FormatName | null =>
   state.begun.findLast((round) => round.seq <= seq)?.format ?? null;
 
+/** Questions that are over, in the order in which they came up; what each was asked alone as one. */
+function questionsOver(state: SittingState): QuestionInPlay[][] {
+  const over = new Map<string, QuestionInPlay[]>();
+  for (const one of state.plays.values()) {
+    if (one === state.question || (one.to !== null && one.settledAt === null)) continue;
+    const key = one.to === null ? `${one.play}` : `${one.begun} ${one.question}`;
+    const same = over.get(key);
+    if (same) same.push(one);
+    else over.set(key, [one]);
+  }
+  return [...over.values()];
+}
+
 export function bookOf(state: SittingState, { team, play }: BookRequest): Book {
   const own = team === null ? state.ledger : state.ledger.filter((entry) => entry.team === team);
-  const open = play === null ? state.played.at(-1) : state.played.find((one) => one.play === play);
+  const over = questionsOver(state);
+  const open = play === null ? over.at(-1) : over.find(([one]) => one!.play === play);
   return {
     seq: state.seq,
     ledger: own
@@ -49,16 +63,16 @@ export function bookOf(state: SittingState, { team, play }: BookRequest): Book {
       .reverse()
       .map((entry) => ({ ...entry, label: labelOf(state, entry), format: formatAt(state, entry.seq) })),
     lines: own.length,
-    played: [...state.played].reverse().map((one) => ({
-      play: one.play,
-      prompt: writtenQuestion(state, one).prompt,
-      answers: one.responses.length,
+    played: over.reverse().map((plays) => ({
+      play: plays[0]!.play,
+      prompt: writtenQuestion(state, plays[0]!).prompt,
+      answers: plays.reduce((sum, one) => sum + one.responses.length, 0),
     })),
     open: open
       ? {
-          play: open.play,
-          prompt: writtenQuestion(state, open).prompt,
-          responses: responsesOf(state, open, open.order),
+          play: open[0]!.play,
+          prompt: writtenQuestion(state, open[0]!).prompt,
+          responses: open.flatMap((one) => responsesOf(state, one, one.order)),
         }
       : null,
   };

@@ -13,6 +13,8 @@ import { playing } from '../read/roundCount.ts';
 import { memberwise, type Press, type QuestionInPlay, type SittingState } from '../state.ts';
 import { timingOf, type Timing } from '../read/timing.ts';
 import { handOnTo } from '../read/turns.ts';
+import { aloneView, type AloneView } from './alone.ts';
+import { liveView, type LiveView } from './live.ts';
 import { publicView, type PublicView } from './public.ts';
 
 export interface DeskResponse {
@@ -28,6 +30,8 @@ export interface DeskResponse {
   by: 'key' | 'host' | null;
   /** Held back for its words, until it is let through. */
   held: boolean;
+  /** The question that it answers, where that was asked of them alone. */
+  play: number | null;
 }
 
 export interface DeskQuestion extends QuestionForHost {
@@ -83,6 +87,9 @@ export interface DeskView extends PublicView {
     penalty: 'none' | 'part' | 'full';
     /** Whether members of a team answer each for themselves. */
     memberwise: boolean;
+    /** Those who are asked each alone; null where nobody is. */
+    alone: AloneView | null;
+    live: LiveView | null;
   };
 }
 
@@ -106,6 +113,7 @@ export function responsesOf(
     share: response.share,
     by: response.by,
     held: response.held,
+    play: question.to === null ? null : question.play,
   }));
 }
 
@@ -186,6 +194,8 @@ export function deskView(state: SittingState): DeskView {
           ? rulesOf(state).penalty
           : 'none',
       memberwise: state.question !== null && memberwise(state, state.question),
+      alone: aloneView(state),
+      live: liveView(state),
     },
   };
 }

@@ -1,3 +1,6 @@
+import { isRoundOver } from '../read/asking.ts';
+import { turnsLeft } from '../read/turnsLeft.ts';
+import type { Clock } from '../../time/clock.ts';
 import { formatOf, type FormatName, type FormatView } from '../../formats/index.ts';
 import { rank, type Placed } from '../../rank/standings.ts';
 import type { Devices } from '../../show/devices.ts';
@@ -58,6 +61,18 @@ export interface PublicView {
   explains: Explained | null;
   /** What the format of the round shows, told apart by `format`. */
   round: FormatView | null;
+  /** The clock of the round as a whole, and whether everybody has a question of their own, or will have. */
+  timer: {
+    clock: Clock | null;
+    limit: number | null;
+    held: boolean;
+    /** `before` it starts, `on`, or `over`; null where all have the same question. */
+    alone: 'before' | 'on' | 'over' | null;
+    /** Why nothing more is asked in it; null while it goes on. */
+    ended: BegunRound['ended'];
+    /** How many turns each team still has, where the round ends by them. */
+    turnsLeft: Record<string, number> | null;
+  } | null;
   question: PublicQuestion | null;
 }
 
@@ -81,24 +96,25 @@ function lastWorkedOut(state: SittingState) {
 function workOut(state: SittingState): TeamView[] {
   const teams = playing(state);
   const places = new Map(placesNow(state, teams).map((row) => [row.item.id, row.place]));
-  // A round that is played for something of its own shows that; all else is about the whole show.
-  const { round } = state;
-  const apart = round && state.phase === 'round' && isApart(round) ? round : null;
-  const since = state.standings ? state.standingsBefore : state.standingsAt;
-  const changes = new Map<string, number>();
-  for (let i = state.ledger.length - 1; i >= 0 && state.ledger[i]!.seq > since; i--) {
-    const { team, amount, seq } = state.ledger[i]!;
-    if (seq >= state.since) changes.set(team, (changes.get(team) ?? 0) + amount);
-  }
+  const score = scoreShown(state);
+  const change = (id: string) =>
+    (state.changes.get(id) ?? 0) + (state.standings ? (state.changesBefore.get(id) ?? 0) : 0);
   return teams.map(({ id, name, weave }) => ({
     id,
     name,
     weave,
-    score: apart ? scoreIn(apart, id) : scoreNow(state, id),
+    score: score(id),
     place: places.get(id)!,
-    change: changes.get(id) ?? 0,
+    change: change(id),
     players: state.taken.of.get(id) ?? 0,
   }));
+}
+
+/** The score that is shown: a round that is played for something of its own shows that, all else the whole show. */
+export function scoreShown(state: SittingState): (team: string) => number {
+  const { round } = state;
+  const apart = round && state.phase === 'round' && isApart(round) ? round : null;
+  return apart ? (team) => scoreIn(apart, team) : (team) => scoreNow(state, team);
 }
 
 /** Whether what teams have in a round is not part of their scores in the show. */
@@ -130,7 +146,7 @@ function ownWinners(state: SittingState): RoundWon[] {
 
 /** Whether the round that is on has come to its end, with nothing in play any more. */
 const isFinished = (state: SittingState, round: BegunRound): boolean =>
-  round === state.round && state.question === null && formatOf(round.format).isOver(round.state);
+  round === state.round && state.question === null && isRoundOver(state);
 
 /** Above so many who play, only the leaders are told, and those whom the question is about. */
 const MANY = { handset: 60, stage: 120 };
@@ -162,6 +178,20 @@ function explained({ round, show }: SittingState): Explained | null {
   return next ? explainRound(next) : null;
 }
 
+function timerOf(state: SittingState, round: BegunRound): PublicView['timer'] {
+  const { clock, limit, held, startedAt, ended, format } = round;
+  const stage = startedAt === null ? 'before' : ended === null ? 'on' : 'over';
+  const left = turnsLeft(state);
+  return {
+    clock,
+    limit,
+    held,
+    ended,
+    alone: formatOf(format).asks === 'each' ? stage : null,
+    turnsLeft: left && Object.fromEntries(left),
+  };
+}
+
 export function publicView(state: SittingState): PublicView {
   const { round } = state;
   const rules = round && rulesOf(state);
@@ -190,6 +220,7 @@ export function publicView(state: SittingState): PublicView {
     rules: rules && rulesView(round.format, rules),
     explains: explained(state),
     round: round && formatOf(round.format).view(round.state),
+    timer: round && timerOf(state, round),
     question: state.question ? publicQuestion(state, state.question) : null,
   };
 }

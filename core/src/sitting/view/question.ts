@@ -31,6 +31,8 @@ export interface PublicQuestion {
   number: number | null;
   of: number | null;
   points: number;
+  /** What a wrong answer costs, where the format says it. */
+  loss: number | null;
   step: Step;
   mode: Floor;
   /** The team that may answer; null where everyone may, or may buzz. */
@@ -163,6 +165,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     ref: question.ref,
     ...placeOf(state, question),
     points: question.points,
+    loss: question.loss,
     step: question.step,
     mode: question.mode,
     floor: question.floor,
@@ -186,9 +189,9 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     lockedBy: question.lockedBy,
     buzz: question.buzz,
     tried: question.tried,
-    tries: triesOf(state, question),
+    tries: question.to === null ? triesOf(state, question) : [],
     answers: question.step === 'open' ? null : question.responses.filter((one) => one.answer).length,
-    picks: picksOf(state, question),
+    picks: question.to === null ? picksOf(state, question) : null,
     onStage: onStageOf(state, question),
     key: question.keyShown
       ? {

@@ -2,8 +2,10 @@ import { withoutThanks } from '../../media/media.ts';
 import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { countsIn, paidFor } from '../read/points.ts';
-import type { QuestionInPlay, Response, Seat, SittingState } from '../state.ts';
-import { teamViewOf, teamViews } from './public.ts';
+import { isAsking } from '../read/asking.ts';
+import { questionFor, type QuestionInPlay, type Response, type Seat, type SittingState } from '../state.ts';
+import { scoreShown, teamViewOf, teamViews } from './public.ts';
+import { publicQuestion, type PublicQuestion } from './question.ts';
 
 /** What one handset gets beside the public view: who it is, and its team's answer. */
 export interface SeatView {
@@ -36,6 +38,14 @@ export interface SeatView {
   standing: { score: number; place: number; of: number } | null;
   /** What the question brought the own team, once it is settled. */
   earned: number | null;
+  /** The question that was asked of this seat, or of its team, alone; null where it answers the common one. */
+  asked: PublicQuestion | null;
+  /** How far it has come where it is asked alone, and how its last question ended. */
+  track: {
+    answered: number;
+    right: number;
+    last: { play: number; verdict: Verdict | 'none'; earned: number } | null;
+  } | null;
 }
 
 function givenOf(
@@ -80,10 +90,10 @@ function otherPresser(state: SittingState, { buzz }: QuestionInPlay, seat: Seat)
 /** A verdict as far as everybody may know it; silence is told where an answer was due. */
 function ruledOn(
   state: SittingState,
+  question: QuestionInPlay | null,
   team: string,
   response: Response | undefined,
 ): Pick<SeatView, 'verdict' | 'share'> {
-  const { question } = state;
   const none = { verdict: null, share: null };
   if (!question || !kindInPlay(state, question).keyed) return none;
   const tried = question.tried.includes(team);
@@ -95,17 +105,52 @@ function ruledOn(
 }
 
 function standingOf(state: SittingState, team: string): SeatView['standing'] {
+  // Where everybody is at it at once, places by score are counted, not worked out for all.
+  if (isAsking(state)) return placeByScore(state, team);
   const all = teamViews(state);
   const own = teamViewOf(state, team);
   return own ? { score: own.score, place: own.place, of: all.length } : null;
 }
 
+function placeByScore(state: SittingState, team: string): SeatView['standing'] {
+  const shown = scoreShown(state);
+  const score = shown(team);
+  let [before, of, isHere] = [0, 0, false];
+  for (const { id } of state.teams) {
+    if (state.seats.get(id)?.removed) continue;
+    of++;
+    if (id === team) isHere = true;
+    if (shown(id) > score) before++;
+  }
+  return isHere ? { score, place: before + 1, of } : null;
+}
+
+function trackOf(state: SittingState, { id, team }: Seat): SeatView['track'] {
+  const track = isAsking(state) ? (state.round!.tracks.get(id) ?? state.round!.tracks.get(team)) : undefined;
+  if (!track) return null;
+  const last = track.last === null ? null : state.plays.get(track.last);
+  return {
+    answered: track.answered,
+    right: track.right,
+    // Who was shown the key knows already.
+    last:
+      last && !last.keyAfter
+        ? {
+            play: last.play,
+            verdict: last.responses[0]?.verdict ?? 'none',
+            earned: paidFor(state, last.play).get(last.floor!) ?? 0,
+          }
+        : null,
+  };
+}
+
 export function seatView(state: SittingState, id: string): SeatView | null {
   const seat = state.seats.get(id);
   if (!seat) return null;
-  const { question } = state;
+  const question = questionFor(state, seat);
   const here = question !== null && !seat.removed;
   const response = question ? (question.byWho.get(id) ?? question.byWho.get(seat.team)) : undefined;
+  const alone = here && question.to !== null ? question : null;
   const early = here && question.early.includes(seat.team) && question.openedAt !== null;
   return {
     seat: id,
@@ -118,10 +163,12 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     given: here ? givenOf(state, question, id, response) : null,
     own: here ? ownLayout(state, question, id) : null,
     buzzedBy: here ? otherPresser(state, question, seat) : null,
-    ...ruledOn(state, seat.team, response),
+    ...ruledOn(state, question, seat.team, response),
     pressed: here && question.presses.some((one) => one.team === seat.team),
     lockedOutUntil: early ? question.openedAt! + rulesFor(state, question).lockout * 1000 : null,
     standing: standingOf(state, seat.team),
     earned: here && question.step === 'settled' ? (paidFor(state, question.play).get(seat.team) ?? 0) : null,
+    asked: alone && publicQuestion(state, alone),
+    track: trackOf(state, seat),
   };
 }

@@ -5,6 +5,7 @@ import { soundsView, type SoundsView } from '../../show/sound/sounds.ts';
 import { seatsOf, type SittingState } from '../state.ts';
 import type { ClothRow } from '../../formats/format.ts';
 import { clothOf } from './cloth.ts';
+import { liveView, type LiveView } from './live.ts';
 import { publicView, shortView, type PublicView } from './public.ts';
 
 export interface StageView extends PublicView {
@@ -16,6 +17,8 @@ export interface StageView extends PublicView {
   credits: CreditLine[];
   /** The event after which the next step is offered: what it is called is the desk's alone. */
   steppedWith: number;
+  /** What the format shows that changes with every answer. */
+  live: LiveView | null;
   /** What is heard, or null where the show has no sounds. */
   sounds: SoundsView | null;
 }
@@ -24,8 +27,10 @@ export interface StageView extends PublicView {
 const NAMES = 8;
 
 function creditsPlayed(state: SittingState): CreditLine[] {
-  const shown = new Set(state.played.filter((play) => play.keyShown).map((play) => play.question));
-  const questions = state.played.flatMap((play) => state.show.questions[play.question] ?? []);
+  const plays = [...state.plays.values()].filter((play) => play !== state.question);
+  const shown = new Set(plays.filter((play) => play.keyShown).map((play) => play.question));
+  const ids = new Set(plays.map((play) => play.question));
+  const questions = [...ids].flatMap((id) => state.show.questions[id] ?? []);
   const played = creditsOf(questions, (question) => shown.has(question.id));
   return eachOnce([...played, ...creditsBeside(state.show)]);
 }
@@ -53,6 +58,7 @@ export function stageView(state: SittingState): StageView {
     lobby,
     credits,
     sounds,
+    live: liveView(state),
     steppedWith: state.steppedWith,
   };
 }

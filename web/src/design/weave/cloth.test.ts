@@ -1,7 +1,8 @@
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { patterns, weaveAt } from '@distaff/core/show';
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import { clothSvg, type ClothTeam } from './cloth.ts';
+import { drafts } from './drafts.ts';
 import { tileOf, weaveBackground } from './tile.ts';
 
 const team = (n: number, score: number, place: number, name = `Team ${n}`): ClothTeam => ({
@@ -59,8 +60,32 @@ test('bands are as wide as scores, in the order of places; a loss keeps its sign
   expect(texts).toContain('−200');
 });
 
-test.each(patterns)('%s is drawn by two threads, within its tile', (pattern) => {
-  const { size, shapes } = tileOf({ pattern, warp: 'weld', weft: 'ink' });
-  expect(new Set(shapes.match(/#[0-9a-f]{6}/gi)).size).toBe(2);
-  expect(weaveBackground({ pattern, warp: 'weld', weft: 'ink' }, 2).backgroundSize).toBe(`${size * 2}px`);
+describe.each(patterns)('%s', (pattern) => {
+  const weave = { pattern, warp: 'weld', weft: 'ink' } as const;
+
+  test('is drawn by two yarns, and repeats after its threads', () => {
+    const { across, down, shapes } = tileOf(weave);
+    expect(new Set(shapes.match(/#[0-9a-f]{6}/gi)).size).toBe(2);
+    expect(weaveBackground(weave, 2).backgroundSize).toBe(
+      `calc(${across * 2} * var(--thread, 3px)) calc(${down * 2} * var(--thread, 3px))`,
+    );
+  });
+
+  test('every crossing has one thread on top, or none; each float lies on as many as it is long', () => {
+    const { across, down, at } = drafts[pattern];
+    const crossings = Array.from({ length: across * down }, (_, n) => at(n % across, Math.floor(n / across)));
+    const bars = [...tileOf(weave).shapes.matchAll(/h([\d.]+)v([\d.]+)h-/g)];
+    const lengths = bars.map(([, width, height]) => Math.round(Math.max(Number(width), Number(height))));
+    // The ends of a float are drawn in; one that goes on in the next tile is drawn out.
+    expect(lengths.reduce((sum, one) => sum + one, 0)).toBeGreaterThanOrEqual(
+      crossings.filter(Boolean).length - bars.length,
+    );
+    expect(crossings.filter((one) => one?.yarn === 0).length).toBeGreaterThan(0);
+    expect(crossings.filter((one) => one?.yarn === 1).length).toBeGreaterThan(0);
+  });
+});
+
+test('the first twelve teams have twelve patterns, so that nobody is told by colour alone', () => {
+  const first = Array.from({ length: 12 }, (_, n) => weaveAt(n));
+  expect(new Set(first.map(({ pattern }) => pattern)).size).toBe(12);
 });

@@ -31,7 +31,7 @@ export function clothSvg(
   date: string,
 ): string {
   const ids = new Map(teams.map((team, i) => [team.id, `w${i}`]));
-  const defs = teams.map((team) => patternDef(ids.get(team.id)!, team.weave, 1.5)).join('');
+  const defs = teams.map((team) => patternDef(ids.get(team.id)!, team.weave, 4)).join('');
   const parts: string[] = [
     `<text x="${EDGE}" y="72" font-size="40" font-weight="700">${escape(title)}</text>`,
     `<text x="${EDGE}" y="104" font-size="20" fill="${palette.stone}">${escape(date)}</text>`,

@@ -1,96 +1,108 @@
 import type { Weave } from '@distaff/core/show';
 import { dyeColours } from '../tokens.ts';
+import { drafts, type Crossing, type Draft } from './drafts.ts';
 
-/** A pattern: the side of its square tile, and what the second thread draws on the first (`c` is its colour). */
-interface Drawing {
-  size: number;
-  draw: (c: string) => string;
+/** A thread in a tile is one unit wide; a float is somewhat narrower, with rounded corners. */
+const WIDTH = 0.9;
+const CORNER = 0.14;
+/** So wide is a thread on a page (px) where nothing else is said. */
+const THREAD = 3;
+
+const same = (a: Crossing, b: Crossing) => a !== null && b !== null && a.warp === b.warp && a.yarn === b.yarn;
+
+/** The floats of one yarn as a path: threads that lie on top over several crossings, each a bar. */
+function floats({ across, down, at }: Draft, yarn: 0 | 1): string {
+  const inset = (1 - WIDTH) / 2 + CORNER;
+  const bars: string[] = [];
+  for (let i = 0; i < across; i++)
+    for (let j = 0; j < down; j++) {
+      const here = at(i, j);
+      if (here?.yarn !== yarn) continue;
+      const [di, dj] = here.warp ? [0, 1] : [1, 0];
+      const of = here.warp ? down : across;
+      const n = here.warp ? j : i;
+      const before = at((i - di + across) % across, (j - dj + down) % down);
+      // A float is drawn once, from where it begins; one that comes in from the next tile begins outside.
+      if (n > 0 && same(before, here)) continue;
+      let length = 1;
+      while (n + length < of && same(at(i + di * length, j + dj * length), here)) length++;
+      const first = at(here.warp ? i : 0, here.warp ? 0 : j);
+      const from = n === 0 && same(before, here) ? -1 : 0;
+      const to = n + length === of && same(first, here) ? 1 : 0;
+      const span = length - from + to - (from ? 0 : inset) - (to ? 0 : inset);
+      const [x, y] = here.warp ? [i + inset, j + (from ? -1 : inset)] : [i + (from ? -1 : inset), j + inset];
+      const thick = 1 - 2 * inset;
+      bars.push(
+        here.warp
+          ? `M${fixed(x)} ${fixed(y)}h${fixed(thick)}v${fixed(span)}h${fixed(-thick)}z`
+          : `M${fixed(x)} ${fixed(y)}h${fixed(span)}v${fixed(thick)}h${fixed(-span)}z`,
+      );
+    }
+  return bars.join('');
+}
+const fixed = (n: number) => String(Math.round(n * 100) / 100);
+
+/** How light a colour is, 0 … 1 (the lightness of HSL is enough to tell two yarns apart). */
+const light = (hex: string) =>
+  [1, 3, 5].reduce((sum, at) => sum + Number.parseInt(hex.slice(at, at + 2), 16), 0) / 765;
+
+const made = new Map<string, Tile>();
+export interface Tile {
+  /** The repeat, in threads. */
+  across: number;
+  down: number;
+  /** SVG shapes that fill it; a thread is one unit wide. */
+  shapes: string;
 }
 
-const stroke = (c: string, width: number, path: string) =>
-  `<path d="${path}" fill="none" stroke="${c}" stroke-width="${width}"/>`;
-const fill = (c: string, path: string) => `<path d="${path}" fill="${c}"/>`;
-
-const drawings: Record<Weave['pattern'], Drawing> = {
-  plain: { size: 12, draw: (c) => fill(c, 'M0 0h6v6H0zM6 6h6v6H6z') },
-  twill: { size: 12, draw: (c) => stroke(c, 4, 'M-3 3 3 -3M-3 15 15 -3M9 15 15 9') },
-  herringbone: {
-    size: 24,
-    draw: (c) =>
-      stroke(
-        c,
-        3.4,
-        'M0 2 12 -10M0 10 12 -2M0 18 12 6M0 26 12 14M0 34 12 22M12 -10 24 2M12 -2 24 10M12 6 24 18M12 14 24 26M12 22 24 34',
-      ),
-  },
-  basket: {
-    size: 24,
-    draw: (c) =>
-      fill(
-        c,
-        'M1 2h10v3H1zM1 7h10v3H1zM13 14h10v3H13zM13 19h10v3H13zM14 1h3v10h-3zM19 1h3v10h-3zM2 13h3v10H2zM7 13h3v10H7z',
-      ),
-  },
-  houndstooth: {
-    size: 16,
-    draw: (c) =>
-      fill(
-        c,
-        'M0 0h8v8H0zM8 0l4 0-4 4zM16 0v4l-8 8v-4zM0 8h4l-4 4zM8 16l-4 0 4-4zM8 8l4 0L8 12zM4 8h4v4l-4 4H0z',
-      ),
-  },
-  seersucker: {
-    size: 16,
-    draw: (c) =>
-      fill(c, 'M1 0C3 4 -1 8 1 12 2 14 1 15 1 16h6C7 15 8 14 7 12 5 8 9 4 7 0z') + stroke(c, 1, 'M12 0v16'),
-  },
-  birdseye: {
-    size: 14,
-    draw: (c) => stroke(c, 2, 'M7 0 14 7 7 14 0 7z') + fill(c, 'M7 4.6 9.4 7 7 9.4 4.6 7z'),
-  },
-  dimity: {
-    size: 16,
-    draw: (c) =>
-      fill(c, 'M0 0h2v16H0zM4 0h2v16H4z') +
-      `<circle cx="11" cy="4" r="1.8" fill="${c}"/><circle cx="11" cy="12" r="1.8" fill="${c}"/>`,
-  },
-  tartan: {
-    size: 24,
-    draw: (c) =>
-      `<g fill="${c}"><path d="M0 0h10v24H0z" opacity=".5"/><path d="M0 0h24v10H0z" opacity=".5"/><path d="M16 0h2v24h-2zM0 16h24v2H0z"/></g>`,
-  },
-  ikat: {
-    size: 20,
-    draw: (c) =>
-      fill(c, 'M10 0l2 3 2 1 1 3 3 1 2 2-2 2-3 1-1 3-2 1-2 3-2-3-2-1-1-3-3-1-2-2 2-2 3-1 1-3 2-1z'),
-  },
-  cord: { size: 12, draw: (c) => fill(c, 'M0 0h12v5H0zM0 8h12v1.5H0z') },
-  gauze: { size: 10, draw: (c) => stroke(c, 1.6, 'M2 0v10M7 0v10M0 2h10M0 7h10') },
-};
-
-/** The tile of a weave: its side in user units, and the SVG shapes that fill it. */
-export function tileOf(weave: Weave): { size: number; shapes: string } {
-  const { size, draw } = drawings[weave.pattern];
-  const ground = `<path d="M0 0h${size}v${size}H0z" fill="${dyeColours[weave.warp]}"/>`;
-  return { size, shapes: ground + draw(dyeColours[weave.weft]) };
+/** The tile of a weave, drawn once. Between the floats the darker yarn is seen, in the shade. */
+export function tileOf(weave: Weave): Tile {
+  const key = `${weave.pattern} ${weave.warp} ${weave.weft}`;
+  const known = made.get(key);
+  if (known) return known;
+  const draft = drafts[weave.pattern];
+  const colours = [dyeColours[weave.warp], dyeColours[weave.weft]] as const;
+  const dark = light(colours[0]) < light(colours[1]) ? colours[0] : colours[1];
+  const all = `M0 0h${draft.across}v${draft.down}H0z`;
+  const bars = ([0, 1] as const)
+    .map((yarn) => {
+      const path = floats(draft, yarn);
+      const colour = colours[yarn];
+      return `<path d="${path}" fill="${colour}" stroke="${colour}" stroke-width="${2 * CORNER}" stroke-linejoin="round"/>`;
+    })
+    .join('');
+  const shapes = `<path d="${all}" fill="${dark}"/><path d="${all}" opacity=".5"/>${bars}`;
+  const tile = { across: draft.across, down: draft.down, shapes };
+  made.set(key, tile);
+  return tile;
 }
 
-/** A pattern definition with an id, for drawings that are saved as SVG. */
-export function patternDef(id: string, weave: Weave, scale = 1): string {
-  const { size, shapes } = tileOf(weave);
+/** A pattern definition with an id, for drawings that are saved as SVG; `thread` is how wide one is in it. */
+export function patternDef(id: string, weave: Weave, thread = THREAD): string {
+  const { across, down, shapes } = tileOf(weave);
   return (
-    `<pattern id="${id}" width="${size}" height="${size}" patternUnits="userSpaceOnUse"` +
-    ` patternTransform="scale(${scale})">${shapes}</pattern>`
+    `<pattern id="${id}" width="${across}" height="${down}" patternUnits="userSpaceOnUse"` +
+    ` patternTransform="scale(${thread})">${shapes}</pattern>`
   );
 }
 
-/** A CSS background that repeats the weave; `scale` 1 draws tiles of 10–24 px. */
+const images = new Map<Tile, string>();
+/**
+ * A CSS background that repeats the weave. A thread is `--thread` wide, which the stage sets by its own size;
+ * elsewhere 3 px. `scale` makes it coarser or finer.
+ */
 export function weaveBackground(weave: Weave, scale = 1): Record<string, string> {
-  const { size, shapes } = tileOf(weave);
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${size}" height="${size}" viewBox="0 0 ${size} ${size}">${shapes}</svg>`;
+  const tile = tileOf(weave);
+  const { across, down, shapes } = tile;
+  let image = images.get(tile);
+  if (!image) {
+    const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${across}" height="${down}" viewBox="0 0 ${across} ${down}">${shapes}</svg>`;
+    images.set(tile, (image = `url("data:image/svg+xml,${encodeURIComponent(svg)}")`));
+  }
+  const size = (threads: number) => `calc(${threads * scale} * var(--thread, ${THREAD}px))`;
   return {
-    backgroundImage: `url("data:image/svg+xml,${encodeURIComponent(svg)}")`,
-    backgroundSize: `${size * scale}px`,
+    backgroundImage: image,
+    backgroundSize: `${size(across)} ${size(down)}`,
     backgroundRepeat: 'repeat',
   };
 }

@@ -46,7 +46,11 @@ const signsOf = ({ answer }: DeskResponse) =>
 const maySpell = ({ verdict, answer }: DeskResponse) =>
   answer !== null && verdict !== null && verdict !== 'right' && (control === 'text' || control === null);
 const accept = (response: DeskResponse) =>
-  desk.askAndTell({ type: 'acceptAnswer', play: play ?? desk.question!.play, who: response.who });
+  desk.askAndTell({
+    type: 'acceptAnswer',
+    play: response.play ?? play ?? desk.question!.play,
+    who: response.who,
+  });
 const letThrough = () =>
   desk.ask({ type: 'letThrough', play: play ?? desk.question!.play, who: response.who });
 </script>

@@ -46,6 +46,8 @@ const verdicts = computed(() =>
     return { value, title: `${t(`desk.filter.${value}`)} (${n})` };
   }),
 );
+/** One may have been asked the same twice, each time alone. */
+const keyOf = ({ who, play: own }: DeskResponse) => `${who} ${own}`;
 </script>
 
 <template>
@@ -76,7 +78,7 @@ const verdicts = computed(() =>
     </v-virtual-scroll>
   </template>
   <ul v-else class="answers">
-    <li v-for="response in responses" :key="response.who">
+    <li v-for="response in responses" :key="keyOf(response)">
       <DeskAnswer
         :response="response"
         :control="control"

@@ -28,6 +28,7 @@ defineExpose({ focus: () => part.value?.focus?.() });
       :view="desk.view"
       @choose="desk.ask({ type: 'choose', ref: $event })"
       @act="desk.ask({ type: 'act', act: $event })"
+      @ask="desk.askAndTell($event)"
     />
     <section v-if="coming" class="coming">
       <h3>{{ t('desk.coming') }}</h3>

@@ -7,6 +7,7 @@ import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
 import { useDesk } from '../useDesk.ts';
 import DeskBetween from './DeskBetween.vue';
 import DeskQuestion from './DeskQuestion.vue';
+import RoundTime from './RoundTime.vue';
 
 /** The middle of the desk: what is on just now. */
 const { t } = useI18n();
@@ -43,8 +44,11 @@ defineExpose({ focusBoard: () => between.value?.focus() });
         {{ t('desk.allInResults', { n: desk.view.teams.length }) }}
       </p>
     </template>
-    <DeskQuestion v-else-if="desk.question" />
-    <DeskBetween v-else-if="desk.view.round" ref="between" />
+    <template v-else>
+      <RoundTime />
+      <DeskQuestion v-if="desk.question" />
+      <DeskBetween v-else-if="desk.view.round" ref="between" />
+    </template>
   </main>
 </template>
 

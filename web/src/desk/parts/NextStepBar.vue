@@ -15,7 +15,7 @@ const desk = useDesk();
 const titleOf = useRoundTitle();
 const sitting = useSitting();
 /** Whether the host must choose something elsewhere first: Space does nothing then. */
-const waits = computed(() => ['rule', 'formatWaits'].includes(desk.view.private.next.code));
+const waits = computed(() => ['rule', 'formatWaits', 'askingAlone'].includes(desk.view.private.next.code));
 const text = computed(() => {
   const { code, params } = desk.view.private.next;
   const worth = typeof params.points === 'number' ? { points: points(params.points) } : {};
@@ -39,7 +39,14 @@ const text = computed(() => {
 
 <template>
   <footer class="bar">
-    <button type="button" :class="{ wait: desk.view.private.next.code === 'rule' }" @click="emit('next')">
+    <button
+      type="button"
+      :class="{
+        wait: desk.view.private.next.code === 'rule',
+        rests: desk.view.private.next.code === 'askingAlone',
+      }"
+      @click="emit('next')"
+    >
       <kbd v-if="!waits">Space</kbd>
       <span class="what" aria-live="polite">{{ text }}</span>
       <span v-if="desk.view.private.paceHeld !== null" class="pace">{{
@@ -70,6 +77,13 @@ button {
   color: #fff;
   text-align: left;
   cursor: pointer;
+}
+/* Nothing is to be done now. */
+button.rests {
+  background: none;
+  color: inherit;
+  box-shadow: inset 0 0 0 1px var(--line);
+  cursor: default;
 }
 button.wait {
   background: var(--weld);

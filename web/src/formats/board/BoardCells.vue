@@ -24,7 +24,7 @@ type Cell = BoardView['rows'][number]['cells'][number];
 const winner = (cell: Cell) => teams.find((team) => team.id === cell.winner);
 const look = (cell: Cell) => {
   const team = winner(cell);
-  return team ? weaveBackground(team.weave, 1.6) : {};
+  return team ? weaveBackground(team.weave) : {};
 };
 function told(category: string, cell: Cell): string {
   const params = { category, points: points(cell.points), team: winner(cell)?.name ?? '' };

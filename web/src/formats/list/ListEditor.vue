@@ -17,6 +17,12 @@ import PickDialog from '../../studio/questions/PickDialog.vue';
 
 /** The questions of a round that come one after the other, and what the round says of all of them. */
 const item = defineModel<string | null>('place', { required: true });
+const { pointsLabel = '', inOrder = true } = defineProps<{
+  /** What the points of a question are called here. */
+  pointsLabel?: string;
+  /** Whether they are played in one order for all, which may be shuffled. */
+  inOrder?: boolean;
+}>();
 const { t } = useI18n();
 const { points } = useFormat();
 const account = useAccount();
@@ -54,10 +60,10 @@ const add = () => (item.value = editor.addItem());
         v-model="content.points"
         :min="-1000000"
         :max="1000000"
-        :label="t('studio.pointsEach')"
+        :label="pointsLabel || t('studio.pointsEach')"
       />
       <slot name="settings" />
-      <v-switch v-model="content.shuffle" :label="t('studio.shuffleQuestions')" />
+      <v-switch v-if="inOrder" v-model="content.shuffle" :label="t('studio.shuffleQuestions')" />
     </div>
     <RuleEditor v-if="account.isHost" :key="editor.round.id" />
     <slot name="more" />

@@ -3,7 +3,7 @@ import type { AnswerView } from '@distaff/core/question';
 import type { PublicQuestion } from '@distaff/core/sitting';
 import { mdiArrowDown } from '@mdi/js';
 import { useElementVisibility } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lettered } from '../../design/letters.ts';
 import PickAnswer from './PickAnswer.vue';
@@ -17,11 +17,14 @@ const {
   question,
   sending,
   given = null,
+  atOnce = false,
 } = defineProps<{
   question: PublicQuestion & Lettered;
   sending: boolean;
   /** What was sent before, while it may still be changed. */
   given?: AnswerView | null;
+  /** Touching an option answers: there is nothing to send beside. */
+  atOnce?: boolean;
 }>();
 const emit = defineEmits<{ answer: [answer: object] }>();
 /** Dragging is heavy for a small phone: it comes where it is used. */
@@ -36,6 +39,10 @@ const parts = ref<HTMLElement | null>(null);
 const seen = useElementVisibility(parts, { initialValue: true });
 const isBelow = computed(() => !seen.value && wire.value === null);
 const goThere = () => parts.value?.scrollIntoView({ block: 'start' });
+
+/** Where a touch is the answer there is nothing to send beside. */
+const touched = computed(() => atOnce && question.control?.type === 'one');
+watch(wire, () => touched.value && send());
 
 function send(): void {
   if (!sending && wire.value) emit('answer', wire.value);
@@ -82,7 +89,7 @@ function send(): void {
         :disabled="sending"
       />
     </div>
-    <div class="sending">
+    <div v-if="!touched" class="sending">
       <button v-if="isBelow" type="button" class="below" @click="goThere">
         <v-icon :icon="mdiArrowDown" size="1em" /> {{ t('handset.below') }}
       </button>

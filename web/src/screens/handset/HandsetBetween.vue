@@ -20,6 +20,7 @@ const { own } = useOwnWords();
 /** Before anything was won everybody would share the first place: that tells nothing. */
 const placed = computed(() => view.teams.some((team) => team.score !== 0 || team.place !== 1));
 const byPlace = computed(() => [...view.teams].sort((a, b) => a.place - b.place));
+const turns = computed(() => view.timer?.turnsLeft?.[seat.team] ?? null);
 const wonLines = useWonLines(() => view);
 const { sentences } = useHowTo();
 const rules = computed(() => {
@@ -40,6 +41,9 @@ const rules = computed(() => {
     :seat="seat"
     @act="emit('act', $event)"
   />
+  <p v-if="view.phase === 'round' && turns !== null" class="own">
+    {{ t('common.turnsLeft', turns, { named: { n: turns } }) }}
+  </p>
   <p v-for="line in wonLines" :key="line" class="own">{{ line }}</p>
   <p v-if="seat.standing && placed && seat.standing.of > view.teams.length" class="own">
     {{ t('handset.standing', { place: place(seat.standing.place), of: seat.standing.of }) }}

@@ -14,7 +14,8 @@ import HandsetBetween from './HandsetBetween.vue';
 import HandsetBuzzer from './HandsetBuzzer.vue';
 import HandsetLive from './HandsetLive.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
-import { useOwnWords } from './useOwnWords.ts';
+import { whenNeeded } from '../../design/whenNeeded.ts';
+import { useLine } from './useLine.ts';
 
 /** The handset as a picture of what its seat may see: one thing at a time, a line below says what goes on. */
 const { view, seat, now, connected, sending } = defineProps<{
@@ -24,18 +25,19 @@ const { view, seat, now, connected, sending } = defineProps<{
   connected: boolean;
   sending: boolean;
 }>();
-const emit = defineEmits<{ answer: [answer: object]; buzz: []; act: [act: object] }>();
+/** What only some rounds need comes when one of them does. */
+const HandsetAlone = whenNeeded(() => import('./HandsetAlone.vue'));
+const LastResult = whenNeeded(() => import('./LastResult.vue'));
+const LongClock = whenNeeded(() => import('../../design/LongClock.vue'));
+const emit = defineEmits<{ answer: [answer: object]; buzz: []; act: [act: object]; goOn: [] }>();
 const { t } = useI18n();
-const { points } = useFormat();
-const { own: words } = useOwnWords();
-
+const { points, change } = useFormat();
 const own = computed(() => view.teams.find((team) => team.id === seat.team) ?? null);
 const score = computed(() => seat.standing?.score ?? own.value?.score ?? 0);
-const teamName = (id: string | null) => view.teams.find((team) => team.id === id)?.name ?? '';
 const alone = computed(() => view.devices.score === 'players');
 /** The question as this seat sees it: with an order of options of its own where there is one. */
 const question = computed(() => {
-  const q = view.question;
+  const q = seat.asked ?? view.question;
   if (!q || !seat.own) return q;
   return {
     ...q,
@@ -45,6 +47,8 @@ const question = computed(() => {
   };
 });
 const open = computed(() => question.value?.step === 'open');
+/** Everybody who has a question of their own waits for the host. */
+const paused = computed(() => seat.asked !== null && view.timer?.held === true);
 const onFloor = computed(() => {
   const q = question.value;
   return q !== null && (q.mode === 'everyone' || q.floor === seat.team);
@@ -54,6 +58,7 @@ const mayAnswer = computed(
   () =>
     open.value &&
     onFloor.value &&
+    !paused.value &&
     seat.buzzedBy === null &&
     (seat.given === null || !seat.given.final) &&
     view.devices.mode !== 'none',
@@ -72,34 +77,14 @@ const label = computed(() => {
 });
 const topic = computed(() => {
   const q = question.value!;
+  if (seat.asked && q.loss !== null)
+    return t('handset.stake', { gain: change(q.points), loss: change(-q.loss) });
   return q.keyed && q.points !== 0
     ? t('handset.comesUp', { category: label.value, points: points(q.points) })
     : label.value;
 });
 
-const line = computed(() => {
-  if (!connected) return t('handset.line.offline');
-  if (view.phase !== 'round') return t(`handset.line.${view.phase}`);
-  if (view.standings) return t('handset.line.standings');
-  const q = question.value;
-  if (!q) {
-    if (!view.rules?.chosen) return t('handset.line.between');
-    return view.turn === seat.team
-      ? words(view, 'choosing')
-      : t('handset.line.board', { team: teamName(view.turn) });
-  }
-  if (q.step === 'open') {
-    if (!seat.counts) return t('handset.line.honour');
-    if (q.mode === 'everyone') return t('handset.line.everyone');
-    if (q.floor === null) return t('handset.line.buzz');
-    return q.floor === seat.team
-      ? words(view, 'floor')
-      : t('handset.line.other', { team: teamName(q.floor) });
-  }
-  if (q.step === 'picked' || q.step === 'posed') return t('handset.line.posed');
-  if (q.step === 'settled') return t('handset.line.settled');
-  return q.step === 'key' ? t('handset.line.key') : t('handset.line.locked');
-});
+const line = useLine(() => ({ view, seat, question: question.value, connected }));
 </script>
 
 <template>
@@ -128,7 +113,17 @@ const line = computed(() => {
         @act="emit('act', $event)"
       />
 
+      <HandsetAlone
+        v-else-if="seat.asked && (paused || question.step === 'settled')"
+        :view="view"
+        :seat="seat"
+        :paused="paused"
+        :sending="sending"
+        @go-on="emit('goOn')"
+      />
+
       <template v-else>
+        <LastResult v-if="seat.asked" :seat="seat" />
         <h1 class="topic">{{ topic }}</h1>
         <RichText
           v-if="question.prompt"
@@ -151,6 +146,7 @@ const line = computed(() => {
             :question="question"
             :sending="sending"
             :given="seat.given?.answer ?? null"
+            :at-once="seat.asked !== null"
             @answer="emit('answer', $event)"
           />
         </template>
@@ -166,7 +162,16 @@ const line = computed(() => {
         :limit="question.limit"
         :now="now"
       />
-      <p role="status">{{ line }}</p>
+      <div class="foot">
+        <p role="status">{{ line }}</p>
+        <LongClock
+          v-if="view.timer?.clock && view.phase === 'round'"
+          class="long"
+          :clock="view.timer.clock"
+          :limit="view.timer.limit"
+          :now="now"
+        />
+      </div>
       <HandsetLive :question="question" :seat="seat" :topic="question ? topic : ''" :now="now" />
     </footer>
   </div>
@@ -262,6 +267,16 @@ footer {
   padding: 10px 16px calc(10px + env(safe-area-inset-bottom));
   background: var(--panel);
   color: var(--dim);
+}
+.foot {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+}
+.long {
+  color: var(--light);
+  --u: 5px;
 }
 .offline {
   color: var(--on-accent);

@@ -6,6 +6,7 @@ import { groundPicture, lookStyle } from '../../design/lookStyle.ts';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
 import { stageParts } from '../../formats/stage.ts';
 import { spoken } from '../../live/joinAddress.ts';
+import LongClock from '../../design/LongClock.vue';
 import StageClose from './StageClose.vue';
 import StageLobby from './StageLobby.vue';
 import StageQuestion from './StageQuestion.vue';
@@ -27,6 +28,11 @@ const {
 const emit = defineEmits<{ choose: [ref: string]; act: [act: object]; answer: [answer: object] }>();
 const { t } = useI18n();
 
+/** A round that ends by its clock, or by the turns that are left when it has run out, shows both. */
+const timed = computed(
+  () => view.phase === 'round' && view.timer !== null && view.timer.alone === null && !isOver.value,
+);
+const isOver = computed(() => Object.values(view.timer?.turnsLeft ?? { none: 1 }).every((n) => n === 0));
 const part = computed(() => {
   if (view.phase === 'closed') return 'close';
   if (view.phase === 'lobby') return 'lobby';
@@ -46,6 +52,14 @@ const part = computed(() => {
         >
           {{ t('stage.join') }} <b>{{ spoken(address) }}</b> <span class="mono">{{ view.code }}</span>
         </p>
+        <p v-if="timed && view.timer?.ended" class="last">{{ t('common.lastTurns') }}</p>
+        <LongClock
+          v-if="timed && view.timer?.clock"
+          class="clock"
+          :clock="view.timer.clock"
+          :limit="view.timer.limit"
+          :now="now"
+        />
         <img
           v-if="view.look.logo"
           class="logo"
@@ -83,7 +97,9 @@ const part = computed(() => {
         />
       </main>
       <StageTeams
-        v-if="view.phase === 'round' && part !== 'standings' && view.rules?.asks !== 'nothing'"
+        v-if="
+          view.phase === 'round' && part !== 'standings' && (!view.rules || view.rules.asks === 'together')
+        "
         :view="view"
       />
     </div>
@@ -111,6 +127,8 @@ const part = computed(() => {
 .inner {
   /* On a wall of 4 : 3 all is a little larger than its width would have it: the height is there. */
   --u: min(1cqh, 0.63cqw);
+  /* One thread: a hundred and thirty-five of them are as high as the stage. */
+  --thread: calc(100cqh / 135);
   box-sizing: border-box;
   height: 100%;
   padding: calc(3 * var(--u)) calc(4 * var(--u));
@@ -145,6 +163,14 @@ h1 {
   border-radius: 0.25em;
   color: var(--light);
   letter-spacing: 0.12em;
+}
+.clock {
+  align-self: center;
+  font-size: calc(1.7 * var(--u));
+}
+.last {
+  margin: 0;
+  font-weight: 700;
 }
 main {
   flex: 1;

@@ -18,6 +18,7 @@ const marked = computed(() => {
   // Where everyone answers and nobody chooses, no turn is told.
   return rules?.floor === 'turn' || rules?.chosen ? view.turn : null;
 });
+const left = computed(() => view.timer?.turnsLeft ?? null);
 /** So many fit; of more the leaders are shown. */
 const MOST = 12;
 const LEADERS = 6;
@@ -36,7 +37,12 @@ const shown = computed(() => {
       <WeaveSwatch :weave="team.weave" class="weave" />
       <span class="name clip">{{ team.name }}</span>
       <v-icon v-if="team.id === marked" class="mark" :icon="mdiMenuRight" :aria-label="t('common.turn')" />
-      <span class="mono score">{{ points(team.score) }}</span>
+      <span class="mono score">
+        {{ points(team.score) }}
+        <small v-if="left">{{
+          t('common.turnsLeft', left[team.id] ?? 0, { named: { n: left[team.id] ?? 0 } })
+        }}</small>
+      </span>
     </li>
   </ul>
 </template>
@@ -89,6 +95,10 @@ li.on {
   color: var(--accent);
   font-size: calc(3.4 * var(--u));
   transform: rotate(180deg);
+}
+small {
+  font: 400 calc(2.6 * var(--u)) var(--text);
+  color: var(--dim);
 }
 .score {
   grid-area: score;

@@ -19,6 +19,8 @@ const prescribed = computed(() => formats[editor.round.format].prescribes);
 /** Whether a rule is the host's to set: the format may prescribe it. */
 const free = (rule: keyof typeof rules.value) => !(rule in prescribed.value);
 const inForce = computed(() => ({ ...rules.value, ...prescribed.value }));
+/** Whether all have the same question at the same time. */
+const together = computed(() => formatOf(editor.round.format).asks === 'together');
 const oneByOne = computed(() => inForce.value.floor !== 'everyone');
 /** What a round counts depends on its format. */
 function bringsWord(what: (typeof brought)[number]): string {
@@ -102,7 +104,26 @@ const pace = computed({
         :hint="t('rules.roundClockHint')"
         :problem="t('form.clockWrong')"
       />
-      <v-radio-group v-model="rules.clockFor" :label="t('rules.clockFor')">
+      <NumberField
+        v-if="together && (inForce.floor === 'turn' || formats[editor.round.format].chosen)"
+        v-model="rules.turnsEach"
+        class="clock"
+        empty
+        :min="1"
+        :max="100"
+        :label="t('rules.turnsEach')"
+        :hint="t('rules.turnsEachHint')"
+      />
+      <NumberField
+        v-model="rules.roundClock"
+        class="clock"
+        empty
+        :min="30"
+        :max="7200"
+        :label="t('rules.wholeClock')"
+        :hint="t('rules.wholeClockHint')"
+      />
+      <v-radio-group v-if="together" v-model="rules.clockFor" :label="t('rules.clockFor')">
         <v-radio value="all" :label="t('rules.clockForAll')" />
         <v-radio value="host" :label="t('rules.clockForHost')" />
       </v-radio-group>
@@ -140,7 +161,11 @@ const pace = computed({
         :max="1000"
         :label="t('studio.mostDelay')"
       />
-      <v-radio-group v-if="inForce.floor === 'everyone'" v-model="rules.named" :label="t('studio.named')">
+      <v-radio-group
+        v-if="together && inForce.floor === 'everyone'"
+        v-model="rules.named"
+        :label="t('studio.named')"
+      >
         <v-radio
           v-for="one in ['all', 'right', 'counts'] as const"
           :key="one"
@@ -148,20 +173,31 @@ const pace = computed({
           :label="t(`studio.namedWho.${one}`)"
         />
       </v-radio-group>
-      <v-switch v-if="inForce.floor === 'everyone'" v-model="rules.change" :label="t('rules.mayChange')" />
       <v-switch
+        v-if="inForce.floor === 'everyone' && free('change')"
+        v-model="rules.change"
+        :label="t('rules.mayChange')"
+      />
+      <v-switch
+        v-if="together"
         :model-value="rules.optionsWith === 'prompt'"
         :label="t('rules.optionsWithPrompt')"
         @update:model-value="rules.optionsWith = $event ? 'prompt' : 'open'"
       />
       <v-switch
+        v-if="together"
         :model-value="rules.picks === 'before'"
         :label="t('rules.picksBefore')"
         @update:model-value="rules.picks = $event ? 'before' : 'with'"
       />
       <v-switch v-model="rules.shuffleOptions" :label="t('rules.shuffle')" />
-      <v-switch v-if="rules.shuffleOptions" v-model="rules.shuffleBySeat" :label="t('rules.shuffleBySeat')" />
       <v-switch
+        v-if="rules.shuffleOptions && free('shuffleBySeat')"
+        v-model="rules.shuffleBySeat"
+        :label="t('rules.shuffleBySeat')"
+      />
+      <v-switch
+        v-if="together"
         :model-value="rules.steps === 'joined'"
         :label="t('studio.joinSteps')"
         @update:model-value="rules.steps = $event ? 'joined' : 'single'"
@@ -174,9 +210,9 @@ const pace = computed({
         maxlength="200"
       />
       <v-text-field v-model="rules.onWrong" :label="t('rules.onWrong')" maxlength="200" />
-      <v-switch v-model="pace" :label="t('rules.pace')" />
+      <v-switch v-if="free('pace')" v-model="pace" :label="t('rules.pace')" />
       <NumberField
-        v-if="rules.pace !== null"
+        v-if="free('pace') && rules.pace !== null"
         v-model="rules.pace"
         class="short"
         :min="2"

@@ -3,6 +3,7 @@ import * as board from '../../formats/board/words/en.ts';
 import * as counterweight from '../../formats/counterweight/words/en.ts';
 import * as interlude from '../../formats/interlude/words/en.ts';
 import * as knockout from '../../formats/knockout/words/en.ts';
+import * as ownPace from '../../formats/ownPace/words/en.ts';
 import * as quiz from '../../formats/quiz/words/en.ts';
 import type { PlayedWords, WrittenWords } from '../../formats/words.ts';
 
@@ -12,6 +13,7 @@ export const formats = {
   quiz: quiz.played,
   knockout: knockout.played,
   counterweight: counterweight.played,
+  ownPace: ownPace.played,
   interlude: interlude.played,
 } satisfies Record<FormatName, PlayedWords>;
 
@@ -21,5 +23,6 @@ export const editors = {
   quiz: quiz.written,
   knockout: knockout.written,
   counterweight: counterweight.written,
+  ownPace: ownPace.written,
   interlude: interlude.written,
 } satisfies Record<FormatName, WrittenWords>;

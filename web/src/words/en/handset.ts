@@ -37,6 +37,11 @@ export const handset = {
     given: 'You answered',
     lockedNone: 'Locked without an answer from you.',
     finalPlace: 'You: {place} place',
+    pausedTitle: 'Your next question is ready when the host goes on.',
+    soFar: '{right} correct of {answered}',
+    points: 'Your points',
+    place: 'Your place',
+    goOn: 'Next question',
   },
   waitTitle: 'You are in',
   nameHeld: 'The host looks at your name first. Until then you are {name}.',
@@ -92,6 +97,13 @@ export const handset = {
   useCode: 'Use the code',
   askedHost: 'The host has been asked. Wait a moment.',
   hostSaidNo: 'The host said no. Join under another name.',
+  stake: 'Correct {gain}, wrong {loss}',
+  last: {
+    right: 'Correct, {amount}',
+    part: 'Partly correct, {amount}',
+    wrong: 'Wrong, {amount}',
+    none: 'No answer',
+  },
   live: {
     question: '{topic}. {prompt}',
     sent: 'Your answer is in.',
@@ -126,6 +138,12 @@ export const handset = {
     settled: 'On to the next question soon',
     standings: 'Standings on the stage',
     closed: 'Thank you for playing',
+    alone: {
+      before: 'Your own questions come soon',
+      open: 'Your own question',
+      settled: 'Go on when you are ready',
+      paused: 'Paused. Keep this page open.',
+    },
     offline: 'No connection – coming back by itself',
   },
 };

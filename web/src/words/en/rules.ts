@@ -49,5 +49,9 @@ export const rules = {
   toldToPlayers: 'What players are told',
   roundClock: 'Clock for answering, in seconds',
   roundClockHint: 'Empty: no clock. 10 to 30 is usual. A question may have its own.',
+  turnsEach: 'Turns for each team',
+  turnsEachHint: 'Empty: the round goes on until its questions are played.',
+  wholeClock: 'Clock for the whole round, in seconds',
+  wholeClockHint: 'Empty: the round has no clock. 300 are five minutes.',
   shuffle: 'Shuffle the options each time a question is played',
 };

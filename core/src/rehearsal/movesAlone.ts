@@ -1,0 +1,69 @@
+import { readingSilently } from '../show/length/question.ts';
+import type { Actor } from '../sitting/events.ts';
+import { isAsking } from '../sitting/read/asking.ts';
+import { writtenQuestion } from '../sitting/read/inPlay.ts';
+import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
+import { guess } from './guess.ts';
+import type { Move, Rehearsal } from './move.ts';
+import { around, here, knows, seatOf, teamFor, THINKING } from './standInMoves.ts';
+import type { StandIn } from './room.ts';
+
+const HOST: Actor = { role: 'host', id: 'stand-in' };
+/** How long somebody looks at the key before they go on (ms), and how long a host takes over what is said. */
+const LOOKING = 2500;
+const SAYING = 6000;
+
+/** What stand-ins do with questions that were asked of them alone, where they have a new one or have seen its key. */
+export function movesAlone(rehearsal: Rehearsal, state: SittingState, now: number): Move[] {
+  if (!isAsking(state)) {
+    rehearsal.seenAlone.clear();
+    return [];
+  }
+  if (state.round!.held) {
+    // What was meant before is planned anew once it goes on.
+    rehearsal.seenAlone.clear();
+    return [];
+  }
+  const voices = new Map<string, StandIn>();
+  for (const one of here(rehearsal, state)) {
+    const team = teamFor(state, one);
+    if (state.asked.has(one.seat)) voices.set(one.seat, one);
+    else if (!voices.has(team)) voices.set(team, one);
+  }
+  return [...voices].flatMap(([to, voice]) => {
+    const question = state.asked.get(to);
+    const seen = question ? `${question.play} ${question.step}` : '';
+    if (!question || rehearsal.seenAlone.get(to) === seen) return [];
+    rehearsal.seenAlone.set(to, seen);
+    return doneWith(rehearsal, state, question, voice, now);
+  });
+}
+
+function doneWith(
+  { random }: Rehearsal,
+  state: SittingState,
+  question: QuestionInPlay,
+  voice: StandIn,
+  now: number,
+): Move[] {
+  const { play, step } = question;
+  const when = { to: question.to!, play, step };
+  const { roundTrip } = voice;
+  const without = state.show.devices.mode === 'none';
+  if (step === 'settled') {
+    const at = now + around(LOOKING, random) * voice.slowness;
+    return without ? [] : [{ at, actor: seatOf(voice), command: { type: 'goOn', play }, when, roundTrip }];
+  }
+  const written = writtenQuestion(state, question);
+  const right = knows(voice, written, random);
+  const reading = readingSilently(written) * 1000 * 0.6;
+  const at = now + reading + around(THINKING, random) * voice.slowness;
+  if (without) {
+    const verdict = right ? 'right' : 'wrong';
+    const command = { type: 'rule', team: question.floor!, verdict, play } as const;
+    return [{ at: at + around(SAYING, random), actor: HOST, command, when, roundTrip: 0 }];
+  }
+  const answer = guess(written, question.order, right, random, []);
+  if (!answer) return [];
+  return [{ at, actor: seatOf(voice), command: { type: 'answer', play, answer }, when, roundTrip }];
+}
