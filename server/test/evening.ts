@@ -27,7 +27,10 @@ const choice = (id: string): Question => ({
 });
 
 /** Where a whole round would be long: what makes it short. */
-const short: Partial<Record<FormatName, object>> = { counterweight: { covers: 3, most: 5 } };
+const short: Partial<Record<FormatName, object>> = {
+  counterweight: { covers: 3, most: 5 },
+  climb: { climbs: 2 },
+};
 
 /** Every format in which something is asked, with every floor that it can have. */
 export const matrix = formatNames.flatMap((format) => {
@@ -151,6 +154,9 @@ async function goOn(
       type: 'act',
       act: { do: 'lift', cover, team: round.choosing },
     });
+  } else if (!question && round?.format === 'climb' && !round.on && own.next.code === 'pick') {
+    const team = `t${round.done.length + 1}`;
+    await tell(desk, { type: 'act', act: { do: 'climber', team } });
   } else if (own.next.command) await tell(desk, own.next.command);
   else if (round?.format === 'board') {
     const cell = round.rows.flatMap((row) => row.cells).find((one) => one.state === 'open');

@@ -136,6 +136,25 @@ export const roundDrafts = [
     drawn: flag,
   }),
   event('locked', { why: v.picklist(['host', 'all', 'time']) }),
+  /** Options are taken away while the question is open: by their places as they are written. */
+  event('thinned', { removed: v.array(number) }),
+  /**
+   * Others are asked what they would answer: one of them (`from`, a seat or a team) or all. The clock of the question
+   * stands still meanwhile (`held`); `clock` and `limit` are those of the advice.
+   */
+  event('adviceAsked', {
+    of: v.picklist(['voice', 'room']),
+    from: v.nullable(text),
+    held: v.nullable(Clock),
+    clock: v.nullable(Clock),
+    limit: v.nullable(number),
+  }),
+  /** `who` is the seat where each has a handset, else the team. */
+  event('advised', { who: text, team: text, seat: v.nullable(text), answer: v.record(text, v.unknown()) }),
+  /** Hands that the host counted, for each option in the order of the stage. */
+  event('adviceCounted', { counts: v.array(number) }),
+  /** With it the clock of the question goes on where it stood. */
+  event('adviceClosed', { why: v.picklist(['all', 'time', 'host']), clock: v.nullable(Clock) }),
   /** What the key says of many answers: whose, and the share of the marks. `play` as with `answered`. */
   event('marked', { marks: v.array(v.tuple([text, number])), play: v.optional(number) }),
   /**

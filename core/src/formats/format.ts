@@ -2,7 +2,8 @@ import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
 import { NOTHING, type Span } from '../time/span.ts';
 import type { RoundRules } from './rules.ts';
-import type { RoundDraft, RoundEvent } from './events.ts';
+import type { Clock } from '../time/clock.ts';
+import type { Floor, RoundDraft, RoundEvent } from './events.ts';
 import type { Refusal } from '../refusal.ts';
 
 /**
@@ -18,6 +19,19 @@ export interface Finding {
   mustMend: boolean;
 }
 
+/** The question that is in play, as a format may look at it: with its key. */
+export interface TableQuestion {
+  written: Question;
+  /** In which order its options stand: the place as written of each slot. */
+  order: readonly number[];
+  isOpen: boolean;
+  /** Options that were taken away, by their places as written. */
+  removed: readonly number[];
+  clock: Clock | null;
+  /** Whether somebody is being asked for advice on it. */
+  advising: boolean;
+}
+
 /** What a format may look at while it decides; it changes nothing here. */
 export interface Table {
   /** Those who play, by id, in the order of turns: teams, or players each for themselves. */
@@ -26,6 +40,13 @@ export interface Table {
   turn: string;
   /** True while a question is in play. */
   busy: boolean;
+  question: TableQuestion | null;
+  /** Whose advice may be asked: seats where each has a handset, else teams; each with its team. */
+  people: () => readonly { who: string; team: string }[];
+  /** Whether anybody has a handset. */
+  handsets: boolean;
+  /** The moment (server ms). */
+  now: number;
 }
 
 /** What is known of a place in the round. */
@@ -57,7 +78,10 @@ export type Wanted = { type: 'choose'; ref: string } | { type: 'act'; act: objec
 export type Settled = (RoundDraft & { type: 'settled' }) | (RoundDraft & { type: 'resettled' });
 
 /** A question that a format brings into play. `ref` is the format's own name for its place. */
-export type Picked = Pick<RoundDraft & { type: 'picked' }, 'ref' | 'question' | 'points'>;
+export type Picked = Pick<RoundDraft & { type: 'picked' }, 'ref' | 'question' | 'points'> & {
+  /** Who may answer this one, where that is not what the rules of the round say. */
+  mode?: Floor;
+};
 
 /** A question that a format asks of one alone: what a wrong answer costs, and whether they see the key afterwards. */
 export type AskedAlone = Picked & { loss?: number; key: boolean };
@@ -82,6 +106,8 @@ export interface Format<Content, State, View, Dealt> {
   readonly pays: boolean;
   /** Its own findings, and how much harm each does before thirty people: from 1, the worst, to 99. */
   readonly harm: Readonly<Record<string, number>>;
+  /** Whether teams are on one after the other, by the rules of the round; where not, the format says who is. */
+  readonly inTurns: boolean;
   /** Whether the team in turn chooses what is played, also where others answer. */
   readonly chosen: boolean;
   /** Whether it is ranked by something else than points, so that it has a winner of its own. */
@@ -126,6 +152,8 @@ export interface Format<Content, State, View, Dealt> {
   act(state: State, act: unknown, table: Table, by: By, random: Random): RoundDraft[] | Refusal;
   /** What a stand-in would do while the round waits for people; null where it does not. */
   move(state: State, table: Table, random: Random): Wanted | null;
+  /** What a stand-in who has the floor does before answering: an act, such as asking for help; null for nothing. */
+  moveIn(state: State, table: Table, random: Random): object | null;
   /** What follows from a question that is settled, beside its points: a penalty, a line. `state` is that before. */
   follows(state: State, settled: Settled, ref: string, table: Table): RoundDraft[];
   /** Whose turn it is after a question, where that is for the format to say; null where the rules say it. */
@@ -184,7 +212,9 @@ export const usual = {
   pays: true,
   suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
   harm: {} as Record<string, number>,
+  inTurns: true,
   move: (): Wanted | null => null,
+  moveIn: (): object | null => null,
   follows: (): RoundDraft[] => [],
   turn: (): string | null => null,
   sort: (): string | null => null,

@@ -1,4 +1,5 @@
 import { board } from './board/board.ts';
+import { climb } from './climb/climb.ts';
 import { counterweight } from './counterweight/counterweight.ts';
 import type { Format } from './format.ts';
 import { interlude } from './interlude/interlude.ts';
@@ -6,7 +7,7 @@ import { knockout } from './knockout/knockout.ts';
 import { ownPace, type OwnPaceLive } from './ownPace/ownPace.ts';
 import { quiz } from './quiz/quiz.ts';
 
-export const formats = { board, quiz, knockout, counterweight, ownPace, interlude };
+export const formats = { board, quiz, knockout, counterweight, climb, ownPace, interlude };
 export type FormatName = keyof typeof formats;
 /** Every format there is: what is shown to hold for each goes through this list. */
 export const formatNames = Object.keys(formats) as FormatName[];
@@ -22,6 +23,8 @@ export function formatOf(name: FormatName): Format<unknown, unknown, FormatView,
 }
 
 export type { BoardView } from './board/board.ts';
+export type { ClimbView } from './climb/climb.ts';
+export { FEWEST_RUNGS, MOST_RUNGS, assists } from './climb/content.ts';
 export type { CounterweightView } from './counterweight/counterweight.ts';
 export type { InterludeView } from './interlude/interlude.ts';
 export type { KnockoutView } from './knockout/knockout.ts';

@@ -31,6 +31,7 @@ export const previewSeat = (show: Show, name: string): SeatView => ({
   lockedOutUntil: null,
   standing: null,
   earned: null,
+  advises: null,
   asked: null,
   track: null,
 });

@@ -44,6 +44,10 @@ export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number
     if (aloud && question.floor === null && question.mode === 'everyone')
       return [...rulings(rehearsal, state, doing), doing(SPEAKING * 2, { type: 'lock' })];
     if (aloud && question.floor !== null) return [doing(SPEAKING, ruling(rehearsal, state, question.floor))];
+    if (code === 'countHands')
+      return [doing(PAUSE * 2, { type: 'countAdvice', counts: hands(rehearsal, question.order.length) })];
+    // Whoever is asked is waited for, but not for ever.
+    if (code === 'closeAdvice') return [doing(PATIENCE * 2, { type: 'closeAdvice' })];
     return question.clock ? [] : [doing(PATIENCE, { type: 'lock' })];
   }
   if (code === 'rule' && question?.floor) return [doing(PAUSE, ruling(rehearsal, state, question.floor))];
@@ -51,6 +55,13 @@ export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number
   const reading = question?.step === 'posed' ? readingAloud(writtenQuestion(state, question)) * 1000 : 0;
   return [doing((LONGER[code] ?? PAUSE) + reading, command)];
 }
+
+/** A show of hands. */
+const hands = ({ random, standIns }: Rehearsal, options: number): number[] => {
+  const counts = Array.from({ length: options }, () => 0);
+  standIns.forEach(() => counts[Math.floor(random() * options)]!++);
+  return counts;
+};
 
 function ruling(rehearsal: Rehearsal, state: SittingState, team: string): HostCommand {
   const right = saysRight(rehearsal, state, team, writtenQuestion(state, state.question!));

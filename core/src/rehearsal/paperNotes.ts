@@ -1,9 +1,11 @@
+import { lacksOf } from '../question/asPlayed.ts';
 import { formatOf } from '../formats/index.ts';
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from '../show/show.ts';
 import type { Clock } from '../time/clock.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import { paperOf } from './papers.ts';
+import type { PaperClimb } from './climbOnPaper.ts';
 import { standing } from './standing.ts';
 import { majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 
@@ -52,6 +54,8 @@ export interface PaperNotes {
   others: { seq: number; team: string; amount: number; ofRound: boolean }[];
   /** Rounds that came to an end, with what was done in them beside answering. */
   rounds: PaperRound[];
+  /** Climbs, one after the other. */
+  climbs: PaperClimb[];
   /** Who left for good where everybody plays for themselves. */
   left: ReadonlySet<string>;
   /** The event since which scores count. */
@@ -114,6 +118,35 @@ const newNote = (
   members: new Map(),
 });
 
+/** What a format writes as a line of its own and is added up here by itself. */
+const onPaper = /^(cover|climb\..*)$/;
+
+/** A rung is over: with a miss, or at the top, so is the climb; a question to everybody says who sets out. */
+function noteRung(
+  note: PaperQuestion,
+  climbs: PaperClimb[],
+  { seq, winner }: { seq: number; winner: string | null },
+  setOut: (team: string) => void,
+  { questions }: Show,
+): void {
+  const own = [...note.answers.values()].find((one) => one.team === winner);
+  const right = winner !== null && (own?.share ?? 0) >= 1;
+  if (note.mode === 'everyone') return void (right && setOut(winner));
+  const climb = climbs.at(-1)!;
+  const { content } = note.round;
+  // Where there are fewer questions than rungs, the last question stands on the top.
+  const top =
+    'rungs' in content
+      ? Math.min(content.rungs.length, content.items.filter(({ id }) => canBeClimbed(questions[id])).length)
+      : 0;
+  if (!right || climb.questions.length >= top) climb.overAt = seq;
+}
+/** Cards and opinions cannot be right, and what is unfinished is left out. */
+const canBeClimbed = (question: Question | undefined): boolean =>
+  question !== undefined &&
+  !['card', 'opinion'].includes(question.answer.kind) &&
+  lacksOf(question).length === 0;
+
 /** Notes down what a log tells, with nothing of the engine that keeps the scores. */
 export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
   const events = standing(log);
@@ -128,6 +161,9 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
   const others: PaperNotes['others'] = [];
   const anew: number[] = [];
   const rounds: PaperRound[] = [];
+  const climbs: PaperClimb[] = [];
+  const setOut = (team: string) =>
+    climbs.push({ team, round: round!, questions: [], stopped: false, overAt: null });
   const left = new Set<string>();
   let round: Round | null = null;
   let covers: number[] = [];
@@ -167,11 +203,13 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         const act = event.act as { do?: string; cover?: number; team?: string };
         if (act.do === 'lift' && act.team !== undefined)
           rounds.at(-1)?.lifted.push({ team: act.team, amount: covers[act.cover ?? -1] ?? 0 });
+        if (act.do === 'climber' || act.do === 'draw') setOut(act.team!);
+        if (act.do === 'stop') climbs.at(-1)!.overAt = event.seq;
         break;
       }
       case 'scored':
         // A cover that was lifted stands in the log as an act, too.
-        if (event.cause.by === 'hand' || (event.cause.by === 'format' && event.cause.what !== 'cover'))
+        if (event.cause.by === 'hand' || (event.cause.by === 'format' && !onPaper.test(event.cause.what)))
           others.push({
             seq: event.seq,
             team: event.team,
@@ -184,6 +222,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         const out = new Set([...lives].filter(([, left]) => left <= 0).map(([team]) => team));
         open = { ...newNote(event.seq, round!, question, event.mode, event.floor), out };
         played.push(open);
+        if (round!.format === 'climb' && event.mode === 'turn') climbs.at(-1)!.questions.push(open);
         bySeq.set(event.seq, open);
         break;
       }
@@ -284,6 +323,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
             members: membersNow(teamOfSeat),
           });
           loseLives(show, meant, lives, event.results);
+          if (meant.round.format === 'climb') noteRung(meant, climbs, event, setOut, show);
         }
         break;
       }
@@ -293,7 +333,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
       default:
     }
   }
-  return { show, names, played, others, rounds, left, since: anew.at(-1) ?? 0 };
+  return { show, names, played, others, rounds, climbs, left, since: anew.at(-1) ?? 0 };
 }
 
 /** Whoever still plays and was not right loses a life, unless all of those missed. */

@@ -19,6 +19,7 @@ export const papers: Record<FormatName, PaperRules> = {
   quiz: usual,
   knockout: { ...usual, lives: ({ content }) => ('lives' in content ? content.lives : null) },
   counterweight: { ...usual, pays: false, nearZero: true },
+  climb: { ...usual, pays: false },
   ownPace: usual,
   interlude: usual,
 };

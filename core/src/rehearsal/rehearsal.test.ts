@@ -25,6 +25,7 @@ const newId = () => `r${n++}`;
 const short: Partial<Record<FormatName, object>> = {
   knockout: { lives: 2, points: 50 },
   counterweight: { covers: 7 },
+  climb: { rungs: [10, 20, 30, 40, 50], rests: [2], climbs: 4, attempts: 2 },
   ownPace: { start: 100, loss: 30, amount: 600, streak: { length: 2, points: 15 } },
 };
 const played = formatNames.filter((name) => formatOf(name).asks !== 'nothing');

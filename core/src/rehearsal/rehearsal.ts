@@ -37,6 +37,8 @@ export function situationOf(state: SittingState): string {
     question?.tried.length,
     question?.mode,
     question?.openedAt,
+    question?.removed.length,
+    question?.advice.map((one) => one.over).join(),
     state.round?.startedAt,
     state.round?.ended,
     waits,

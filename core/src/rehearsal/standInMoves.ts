@@ -7,7 +7,8 @@ import type { Actor } from '../sitting/events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { nextStep } from '../sitting/read/nextStep.ts';
 import { countsIn } from '../sitting/read/points.ts';
-import { type QuestionInPlay, type SittingState } from '../sitting/state.ts';
+import { mayAdvise } from '../sitting/read/advisers.ts';
+import { adviceOn, type Advice, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
 import { tableOf } from '../sitting/read/table.ts';
 import { readingSilently } from '../show/length/question.ts';
 import { guess } from './guess.ts';
@@ -87,7 +88,9 @@ function between(rehearsal: Rehearsal, state: SittingState, now: number): Planne
   const round = state.round!;
   const format = formatOf(round.format);
   const who = format.waitsFor(round.state);
-  if (who === null && nextStep(state).code !== 'pick') return [];
+  const { code } = nextStep(state);
+  // Where the format says who is on, whoever is may also stop.
+  if (who === null && code !== 'pick' && (format.inTurns || code !== 'nextQuestion')) return [];
   const move = format.move(round.state, tableOf(state), random);
   if (move === null) return [];
   if (move.type === 'choose')
@@ -119,10 +122,16 @@ function inQuestion(
   const kind = kindInPlay(state, question);
   if (question.mode === 'buzz' && question.floor === null) return buzzing(rehearsal, state, question, now);
   if (question.step !== 'open' || kind.given !== 'handset') return [];
+  const advice = adviceOn(question);
   const reading = readingSilently(written) * 1000 * 0.6;
+  if (!advice) {
+    const help = forHelp(rehearsal, state, question, now + reading);
+    if (help) return [help];
+  }
   const out = ruledOut(state, question);
   const without = state.show.devices.mode === 'none';
-  return answering(rehearsal, state, question).flatMap((one): Planned[] => {
+  const who = advice ? advising(rehearsal, state, question, advice) : answering(rehearsal, state, question);
+  return who.flatMap((one): Planned[] => {
     const right = knows(one, written, random);
     if (!right && random() > GUESSING) return [];
     const team = teamFor(state, one);
@@ -137,6 +146,42 @@ function inQuestion(
     // Said aloud, and entered by the host.
     return [{ at, actor: HOST, command: { type: 'answerFor', team, ...given }, roundTrip: 0 }];
   });
+}
+
+/** Those who are asked what they would answer, each for themselves or one for a team. */
+function advising(
+  rehearsal: Rehearsal,
+  state: SittingState,
+  question: QuestionInPlay,
+  advice: Advice,
+): StandIn[] {
+  const { mode } = state.show.devices;
+  // Hands in the room are counted by the host.
+  if (mode === 'none' && advice.of === 'room') return [];
+  const voices = new Map<string, StandIn>();
+  for (const one of here(rehearsal, state)) {
+    const team = teamFor(state, one);
+    const who = mode === 'each' ? one.seat : team;
+    if (team !== '' && !voices.has(who) && mayAdvise(question, advice, { who, team })) voices.set(who, one);
+  }
+  return [...voices.values()];
+}
+
+/** Whoever has the floor may ask for help first. */
+function forHelp(
+  rehearsal: Rehearsal,
+  state: SittingState,
+  question: QuestionInPlay,
+  now: number,
+): Planned | null {
+  const { random } = rehearsal;
+  const { format, state: own } = state.round!;
+  const act = formatOf(format).moveIn(own, tableOf(state), random);
+  if (!act) return null;
+  const [voice] = answering(rehearsal, state, question);
+  const actor = voice && state.show.devices.mode !== 'none' ? seatOf(voice) : STAGE;
+  const at = now + around(ACTING, random);
+  return { at, actor, command: { type: 'act', act }, roundTrip: voice?.roundTrip ?? 0 };
 }
 
 function buzzing(

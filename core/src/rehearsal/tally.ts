@@ -1,6 +1,7 @@
 import { paperOf } from './papers.ts';
 import type { Show } from '../show/show.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
+import { climbOnPaper } from './climbOnPaper.ts';
 import { groups } from './groups.ts';
 import { markOnPaper } from './markOnPaper.ts';
 import { notesOf, type PaperNotes, type PaperQuestion, type PaperRound } from './paperNotes.ts';
@@ -58,7 +59,7 @@ export function tally(log: readonly LoggedEvent[], kept: ReadonlyMap<string, num
 
 /** Question by question and act by act, in the order in which they counted. */
 function addUp(notes: PaperNotes): Map<string, number> {
-  const { show, played, others, rounds, since } = notes;
+  const { show, played, others, rounds, climbs, since } = notes;
   const scores = new Map<string, number>();
   const earned = new Map<PaperRound, Map<string, number>>(rounds.map((one) => [one, new Map()]));
   /** The round in which something happened: the last one that had begun. */
@@ -83,6 +84,17 @@ function addUp(notes: PaperNotes): Map<string, number> {
             give(team, amount);
             own.set(team, (own.get(team) ?? 0) + amount);
           });
+        },
+      })),
+    ...climbs
+      .filter((one) => one.overAt !== null)
+      .map((one) => ({
+        seq: one.overAt!,
+        do: () => {
+          const amount = climbOnPaper(one);
+          const own = earned.get(roundAt(one.overAt!)!)!;
+          give(one.team, amount);
+          own.set(one.team, (own.get(one.team) ?? 0) + amount);
         },
       })),
     ...rounds

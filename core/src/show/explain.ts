@@ -20,6 +20,8 @@ export type RulesView = Pick<
   | 'roundClock'
   | 'turnsEach'
 > & {
+  /** Whether teams are on one after the other. */
+  inTurns: boolean;
   /** Whether anything is asked in it, and whether whose turn it is chooses what. */
   asks: Format<unknown, unknown, unknown, unknown>['asks'];
   chosen: boolean;
@@ -41,6 +43,7 @@ export const rulesView = (format: FormatName, rules: RoundRules): RulesView => (
   steps: rules.steps,
   roundClock: rules.roundClock,
   turnsEach: rules.turnsEach,
+  inTurns: formatOf(format).inTurns,
   asks: formatOf(format).asks,
   chosen: formatOf(format).chosen,
   brings: bringsView(format, rules),

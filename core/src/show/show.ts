@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { BoardContent, blankBoard } from '../formats/board/content.ts';
+import { ClimbContent } from '../formats/climb/content.ts';
 import { CounterweightContent } from '../formats/counterweight/content.ts';
 import { InterludeContent } from '../formats/interlude/content.ts';
 import { KnockoutContent } from '../formats/knockout/content.ts';
@@ -33,6 +34,7 @@ export const Round = v.variant('format', [
   round('quiz', QuizContent),
   round('knockout', KnockoutContent),
   round('counterweight', CounterweightContent),
+  round('climb', ClimbContent),
   round('ownPace', OwnPaceContent),
   round('interlude', InterludeContent),
 ]);

@@ -51,6 +51,9 @@ export const HostCommand = v.variant('type', [
   bare('start'),
   /** Ends the round that is on, before its clock or its goal does. */
   bare('endRound'),
+  /** Ends the asking of others before all have spoken; or enters the hands that were counted. */
+  bare('closeAdvice'),
+  v.object({ type: v.literal('countAdvice'), counts: v.pipe(v.array(whole(0, 9999)), v.maxLength(8)) }),
   /** One who is asked alone has their last question again. */
   v.object({ type: v.literal('askAgain'), to: Id }),
   Next,

@@ -52,7 +52,7 @@ const sittingDrafts = [
    */
   event('answerUndone', { to: text, play: v.number() }),
   /** What the `undone` with the number `of` took back happened after all; a running clock is held. */
-  event('redone', { of: v.number(), clock: v.nullable(Clock), roundClock: v.optional(v.nullable(Clock)) }),
+  event('redone', { of: v.number(), clock: v.nullable(Clock) }),
   /** The server could not be reached for `ms` milliseconds: a running clock gets them back. */
   event('outage', { ms: v.number() }),
 ] as const;

@@ -23,9 +23,8 @@ export function evolveAlone(state: SittingState, event: LoggedEvent): void {
       asked.delete(event.seat);
       return;
     case 'undone':
-    case 'redone':
-      // Had again after all, it has ended.
-      if (!round || round.ended !== null || event.roundClock == null) return;
+      // Had again after all, it has ended, and another one may be on.
+      if (!round || round.ended !== null || round.seq > event.from || event.roundClock == null) return;
       round.clock = event.roundClock;
       round.held = true;
       for (const question of asked.values())

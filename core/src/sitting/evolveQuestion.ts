@@ -41,6 +41,8 @@ export function newInPlay(
     buzzUntil: null,
     buzz: null,
     early: [],
+    removed: [],
+    advice: [],
     onStage: null,
     keyShown: false,
     winner: null,
@@ -108,6 +110,28 @@ export function ruleOn(question: QuestionInPlay, event: LoggedEvent & { type: 'r
   Object.assign(response, { verdict: event.verdict, share, by: event.by });
 }
 
+type OfAdvice = Extract<LoggedEvent, { type: 'adviceAsked' | 'advised' | 'adviceCounted' | 'adviceClosed' }>;
+
+/** Takes in what others were asked about a question, and what they said. */
+function advise(question: QuestionInPlay, event: OfAdvice): void {
+  if (event.type === 'adviceAsked') {
+    const { of, from, clock, limit, held } = event;
+    question.advice.push({ of, from, clock, limit, over: false, said: new Map(), counts: null });
+    setClock(question, held, event.at);
+    return;
+  }
+  const advice = question.advice.at(-1);
+  if (!advice) return;
+  if (event.type === 'advised') {
+    const { who, team, seat, answer } = event;
+    advice.said.set(who, { team, seat, answer });
+  } else if (event.type === 'adviceCounted') advice.counts = event.counts;
+  else {
+    Object.assign(advice, { over: true, clock: null });
+    setClock(question, event.clock, event.at);
+  }
+}
+
 /** Takes one event into the question in play, changing it in place. */
 export function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, state: SittingState): void {
   switch (event.type) {
@@ -161,6 +185,15 @@ export function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, st
       question.buzzUntil = null;
       return;
     }
+    case 'thinned':
+      question.removed = [...question.removed, ...event.removed];
+      return;
+    case 'adviceAsked':
+    case 'advised':
+    case 'adviceCounted':
+    case 'adviceClosed':
+      advise(question, event);
+      return;
     case 'locked':
       question.step = 'locked';
       question.clock = null;
@@ -197,9 +230,14 @@ export function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, st
       return;
     case 'undone':
     case 'redone':
+      // Whoever is asked for advice when somebody goes back has all their time again.
+      for (const one of question.advice)
+        if (!one.over && one.limit !== null) one.clock = { deadline: event.at + one.limit };
       if (isRunning(question.clock)) setClock(question, event.clock, event.at);
       return;
     case 'outage':
+      for (const one of question.advice)
+        if (isRunning(one.clock)) one.clock = { deadline: one.clock.deadline + event.ms };
       if (!isRunning(question.clock)) return;
       question.clock = { deadline: question.clock.deadline + event.ms };
       question.heldFor += event.ms;

@@ -63,6 +63,7 @@ const some = fc.shuffledSubarray(
 const short: Partial<Record<FormatName, object>> = {
   knockout: { lives: 2, points: 100 },
   counterweight: { covers: 3, most: 5, seed: 'x' },
+  climb: { rungs: [10, 20, 30, 40, 50], rests: [2], climbs: 2, attempts: 2 },
   ownPace: { start: 50, loss: 40, goal: 'first', amount: 200, streak: { length: 2, points: 10 } },
 };
 const round: fc.Arbitrary<Round> = fc

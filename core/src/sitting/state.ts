@@ -53,6 +53,20 @@ export interface Press {
   distrusted: boolean;
 }
 
+/** What others were asked about a question that is somebody else's. */
+export interface Advice {
+  of: 'voice' | 'room';
+  /** Who alone was asked, a seat or a team; null for everybody else. */
+  from: string | null;
+  clock: Clock | null;
+  limit: number | null;
+  over: boolean;
+  /** What they said, by seat or team. */
+  said: Map<string, { team: string; seat: string | null; answer: StoredAnswer }>;
+  /** Hands that the host counted, by the order of the stage; null where handsets said it. */
+  counts: number[] | null;
+}
+
 /** The steps of one question, in order; handing on goes back to `open`. */
 export type Step = 'picked' | 'posed' | 'open' | 'locked' | 'answers' | 'key' | 'settled';
 
@@ -99,6 +113,10 @@ export interface QuestionInPlay {
   buzz: { team: string; seat: string | null; ahead: number | null; doubt: number; drawn: boolean } | null;
   /** Teams that pressed before the answers were open. */
   early: string[];
+  /** Options that were taken away, by their places as written. */
+  removed: number[];
+  /** What others were asked about it, one after the other. */
+  advice: Advice[];
   /** The response that is on the stage by itself. */
   onStage: string | null;
   keyShown: boolean;
@@ -244,6 +262,12 @@ export const scoreNow = (state: SittingState, team: string): number => state.sco
 /** The question that was in play under this number, in play still or over. */
 export const playOf = (state: SittingState, play: number): QuestionInPlay | null =>
   state.plays.get(play) ?? null;
+
+/** The advice that is being asked for just now, or null. */
+export const adviceOn = ({ advice }: Pick<QuestionInPlay, 'advice'>): Advice | null => {
+  const last = advice.at(-1);
+  return last && !last.over ? last : null;
+};
 
 /** What a seat has before it: a question of its own or of its team alone, else the common one. */
 export const questionFor = (state: SittingState, seat: Pick<Seat, 'id' | 'team'>): QuestionInPlay | null =>

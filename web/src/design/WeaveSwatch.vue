@@ -4,7 +4,7 @@ import type { Weave } from '@distaff/core/show';
 import { weaveBackground } from './weave/tile.ts';
 
 /** A piece of a team's weave. Only a picture: the team's name always stands beside it. */
-const { weave, scale = 1 } = defineProps<{ weave: Weave; scale?: number }>();
+const { weave, scale = 0.66 } = defineProps<{ weave: Weave; scale?: number }>();
 const style = computed(() => weaveBackground(weave, scale));
 </script>
 

@@ -9,12 +9,14 @@ export function useRules() {
   const { points } = useFormat();
   /** `devices` where it is to be said how the answers of members become their team's. */
   function told(rules: RulesView, devices: Devices | null = null): string[] {
-    const said = [t(rules.asks === 'each' ? 'common.rules.floor.each' : `common.rules.floor.${rules.floor}`)];
+    const said = !rules.inTurns
+      ? []
+      : [t(rules.asks === 'each' ? 'common.rules.floor.each' : `common.rules.floor.${rules.floor}`)];
     if (rules.turnsEach !== null && (rules.floor === 'turn' || rules.chosen))
       said.push(t('common.rules.turnsEach', rules.turnsEach, { named: { n: rules.turnsEach } }));
     if (rules.roundClock !== null)
       said.push(t('common.rules.roundClock', { time: minutesOf(rules.roundClock * 1000) }));
-    if (rules.floor !== 'everyone' && rules.afterWrong !== 'close')
+    if (rules.floor !== 'everyone' && rules.afterWrong !== 'close' && rules.inTurns)
       said.push(
         t(`common.rules.after.${rules.afterWrong}${rules.passShare === 100 ? '' : 'For'}`, {
           n: rules.passShare,

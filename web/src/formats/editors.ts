@@ -1,6 +1,7 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardEditor from './board/editor/BoardEditor.vue';
+import ClimbEditor from './climb/ClimbEditor.vue';
 import CounterweightEditor from './counterweight/CounterweightEditor.vue';
 import InterludeEditor from './interlude/InterludeEditor.vue';
 import KnockoutEditor from './knockout/KnockoutEditor.vue';
@@ -13,6 +14,7 @@ export const editors: Record<FormatName, Component> = {
   quiz: ListEditor,
   knockout: KnockoutEditor,
   counterweight: CounterweightEditor,
+  climb: ClimbEditor,
   ownPace: OwnPaceEditor,
   interlude: InterludeEditor,
 };

@@ -13,6 +13,12 @@ export const handsetParts: Record<FormatName, Component> = {
   quiz: ListHandset,
   knockout: KnockoutHandset,
   counterweight: CounterweightHandset,
+  climb: whenNeeded(() => import('./climb/ClimbHandset.vue')),
   ownPace: whenNeeded(() => import('./ownPace/OwnPaceHandset.vue')),
   interlude: InterludeHandset,
+};
+
+/** What whoever has the floor may do beside answering, where a format has something of its own; may emit `act`. */
+export const handsetHelps: Partial<Record<FormatName, Component>> = {
+  climb: whenNeeded(() => import('./climb/ClimbHelp.vue')),
 };

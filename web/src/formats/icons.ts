@@ -5,6 +5,7 @@ import {
   mdiLifebuoy,
   mdiRunFast,
   mdiScaleBalance,
+  mdiStairsUp,
   mdiViewGridOutline,
 } from '@mdi/js';
 
@@ -14,6 +15,7 @@ export const formatIcons: Record<FormatName, string> = {
   quiz: mdiFormatListNumbered,
   knockout: mdiLifebuoy,
   counterweight: mdiScaleBalance,
+  climb: mdiStairsUp,
   ownPace: mdiRunFast,
   interlude: mdiInformationOutline,
 };

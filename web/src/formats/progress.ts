@@ -25,6 +25,10 @@ const progress: Told = {
     played: covers.filter((cover) => cover.team !== null).length,
     of: covers.length,
   }),
+  climb: ({ done, climbs, on }) => ({
+    played: done.length,
+    of: Math.max(climbs, done.length + (on ? 1 : 0)),
+  }),
   // Everybody has come another way.
   ownPace: () => null,
   interlude: () => null,

@@ -8,6 +8,7 @@ export const rulesParts: Record<FormatName, Component | null> = {
   quiz: null,
   knockout: KnockoutRules,
   counterweight: null,
+  climb: null,
   ownPace: null,
   interlude: null,
 };

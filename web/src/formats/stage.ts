@@ -1,6 +1,8 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardStage from './board/BoardStage.vue';
+import ClimbHem from './climb/ClimbHem.vue';
+import ClimbStage from './climb/ClimbStage.vue';
 import CounterweightStage from './counterweight/CounterweightStage.vue';
 import InterludeStage from './interlude/InterludeStage.vue';
 import KnockoutStage from './knockout/KnockoutStage.vue';
@@ -13,6 +15,10 @@ export const stageParts: Record<FormatName, Component> = {
   quiz: ListStage,
   knockout: KnockoutStage,
   counterweight: CounterweightStage,
+  climb: ClimbStage,
   ownPace: OwnPaceStage,
   interlude: InterludeStage,
 };
+
+/** What stands under a question of a format in place of the teams, where it has something of its own. */
+export const stageHems: Partial<Record<FormatName, Component>> = { climb: ClimbHem };

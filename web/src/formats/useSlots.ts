@@ -68,6 +68,7 @@ export function useSlots() {
     quiz: inList,
     knockout: inList,
     counterweight: inList,
+    climb: inList,
     ownPace: inList,
     interlude: null,
   };

@@ -20,6 +20,10 @@ export interface PlayedWords {
   /** Where the team in turn chooses: what the next step is, and what leads back. */
   pick?: string;
   leave?: string;
+  /** Which question of how many it is, and the step that brings it up, where they are called otherwise. */
+  placeOf?: string;
+  nextQuestion?: string;
+  nextQuestionOpen?: string;
   [own: string]: string | Record<string, string> | undefined;
 }
 export interface WrittenWords {

@@ -10,7 +10,7 @@ import { rulesOf } from '../read/inPlay.ts';
 import { paidFor, resultsOfQuestion, winnerOf } from '../read/points.ts';
 import { scoreNow, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
 import { unruled } from '../unruled.ts';
-import { withConsequences } from './consequences.ts';
+import { ofRound, withConsequences } from './consequences.ts';
 import type { Context } from './context.ts';
 import { marked, posed } from './steps.ts';
 
@@ -77,10 +77,8 @@ export function askNext(state: SittingState, { who, team }: Asked, { now, random
 
 /** Lines of the ledger that a format writes, as those of the round that is on. */
 const ofThisRound = (state: SittingState, drafts: readonly Draft[], to: string): Draft[] =>
-  drafts.map((draft) =>
-    draft.type === 'scored' && draft.cause.by === 'format'
-      ? { ...draft, to, cause: { ...draft.cause, begun: state.begun.length - 1 } }
-      : draft,
+  ofRound(drafts, state.begun.length - 1).map((draft) =>
+    draft.type === 'scored' && draft.cause.by === 'format' ? { ...draft, to } : draft,
   );
 
 /** What everything comes to that was asked of one, once they have given an answer, or their time is up. */

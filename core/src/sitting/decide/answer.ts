@@ -8,6 +8,7 @@ import { isRoundOver } from '../read/asking.ts';
 import { countsIn } from '../read/points.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import {
+  adviceOn,
   memberwise,
   teamOf,
   type QuestionInPlay,
@@ -16,6 +17,7 @@ import {
   type SittingState,
 } from '../state.ts';
 import { unruled } from '../unruled.ts';
+import { advised } from './advice.ts';
 import { concluded, markedAlone } from './alone.ts';
 import type { Context } from './context.ts';
 import { lock, marked } from './steps.ts';
@@ -51,7 +53,8 @@ function whose(state: SittingState, question: QuestionInPlay, { actor }: Context
       ? { who: question.to, team: seat.team, seat: seat.id }
       : refuse('notYours', 'That question was asked of somebody else.');
   const { mode, score } = state.show.devices;
-  const eachAlone = mode === 'each' && (score === 'players' || question.mode === 'everyone');
+  const byThemselves = question.mode === 'everyone' || adviceOn(question) !== null;
+  const eachAlone = mode === 'each' && (score === 'players' || byThemselves);
   const own = eachAlone ? seat.id : seat.team;
   return { who: own, team: seat.team, seat: seat.id };
 }
@@ -81,17 +84,20 @@ export function answer(
   if (no) return no;
   if (isRunning(question.clock) && context.now > question.clock.deadline + ALLOWANCE)
     return refuse('late', 'Time is up: this answer came too late.');
-  if (question.mode !== 'everyone' && own.team !== question.floor)
+  const advising = question.to === null && adviceOn(question) !== null;
+  if (question.mode !== 'everyone' && own.team !== question.floor && !advising)
     return refuse(
       'notYours',
       question.floor === null
         ? 'Press the buzzer first.'
         : `This question is with ${teamOf(state, question.floor)?.name ?? 'another team'}.`,
     );
+  if (advising && own.team === question.floor)
+    return refuse('notNow', 'Others are being asked. Your clock waits.');
   const presser = question.buzz?.team === own.team ? question.buzz.seat : null;
   if (own.seat && presser !== null && presser !== own.seat && mustPress(state, presser, context))
     return refuse('notYours', `${state.seats.get(presser)!.name} was first and answers for your team.`);
-  const given = question.byWho.get(own.who);
+  const given = advising ? undefined : question.byWho.get(own.who);
   if (given && !(rulesOf(state).change && given.verdict === null)) {
     if (own.who === own.seat) return refuse('already', 'You have answered already.');
     const by = given.seat === null ? 'the host' : (state.seats.get(given.seat)?.name ?? 'your team');
@@ -105,6 +111,7 @@ export function answer(
   const out = ruledOut(state, question);
   if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
     return refuse('used', 'That option has been tried: choose another.');
+  if (advising) return advised(state, question, own, read, context);
   const answered: Draft = { type: 'answered', seat: own.seat, team: own.team, answer: read, who: own.who };
   // What a player typed may be for the host's eyes first.
   if ('text' in read && own.seat && context.unwanted?.(String(read.text))) answered.held = true;

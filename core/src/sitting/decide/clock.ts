@@ -1,12 +1,14 @@
 import { add, ALLOWANCE, hold, isRunning, run } from '../../time/clock.ts';
+import { formatOf } from '../../formats/index.ts';
 import type { Draft } from '../events.ts';
 import { isAsking, isRoundOver } from '../read/asking.ts';
 import { kindInPlay, rulesOf } from '../read/inPlay.ts';
 import { nextStep } from '../read/nextStep.ts';
 import { refuse, type Refusal } from '../../refusal.ts';
-import type { SittingState } from '../state.ts';
+import { adviceOn, type SittingState } from '../state.ts';
 import { readingNow } from '../read/readingNow.ts';
 import { withTurnLeft } from '../read/turns.ts';
+import { adviceOver, closeAdvice } from './advice.ts';
 import { aloneOver, timeUpAlone } from './alone.ts';
 import { decided } from './buzz.ts';
 import type { Context } from './context.ts';
@@ -24,6 +26,7 @@ export function setClock(
   if (no) return no;
   const clock = question.clock;
   if (!clock) return noClock;
+  if (adviceOn(question)) return refuse('notNow', 'The clock waits until the others have been asked.');
   if (act === 'drop') return [{ type: 'clockSet', clock: null }];
   if (isRunning(clock) === (act === 'run'))
     return refuse('already', act === 'run' ? 'The clock runs.' : 'The clock is held.');
@@ -50,6 +53,12 @@ function ended(state: SittingState, why: 'time' | 'goal'): Draft[] {
 
 /** Ends the round that is on. */
 export function endRound(state: SittingState): Draft[] | Refusal {
+  const { round } = state;
+  // A round whose end is for the host to say.
+  if (round && !formatOf(round.format).inTurns && !state.question && !isRoundOver(state))
+    return formatOf(round.format).next(round.state) === null
+      ? [{ type: 'roundEnded', why: 'host' }]
+      : refuse('notNow', 'Somebody is on: let them finish first.');
   return isAsking(state)
     ? [{ type: 'roundEnded', why: 'host' }]
     : refuse('notNow', 'There is nothing to end here.');
@@ -113,6 +122,7 @@ export function due(state: SittingState): number | null {
     clockOver(state),
     state.question?.buzzUntil ?? null,
     roundOver(state),
+    adviceOver(state),
     aloneOver(state),
     goesOnAt(state),
   ];
@@ -137,6 +147,8 @@ export function timeUp(
   const ends = roundOver(state);
   if (ends !== null && now >= ends)
     return ended(state, isAsking(state) && isRoundOver(state) ? 'goal' : 'time');
+  const advice = adviceOver(state);
+  if (advice !== null && now >= advice) return closeAdvice(state, 'time', context);
   const alone = aloneOver(state);
   if (alone !== null && now >= alone) return timeUpAlone(state, context);
   const on = goesOnAt(state);

@@ -4,6 +4,7 @@ import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import { countAgain, countNow } from './count.ts';
 import { fold } from '../sitting.ts';
 import { playOf, teamOf, type Sitting, type SittingState } from '../state.ts';
+import { closeAdvice, countAdvice } from './advice.ts';
 import { askAgain, goOn, start } from './alone.ts';
 import { answer } from './answer.ts';
 import { buzz } from './buzz.ts';
@@ -163,6 +164,10 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return answer(state, command, context, command.team);
     case 'start':
       return start(state, context);
+    case 'closeAdvice':
+      return closeAdvice(state, 'host', context);
+    case 'countAdvice':
+      return countAdvice(state, command.counts, context);
     case 'endRound':
       return endRound(state);
     case 'goOn':

@@ -6,6 +6,7 @@ import { limitOf } from './alone.ts';
 import { nextRound } from '../read/coming.ts';
 import { rulesAt, rulesOf } from '../read/inPlay.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
+import { ofRound } from './consequences.ts';
 import { countNow } from './count.ts';
 import { scoreNow, teamOf, type SittingState } from '../state.ts';
 import { tableOf } from '../read/table.ts';
@@ -64,7 +65,7 @@ export function choose(state: SittingState, ref: string, { random, now }: Contex
   if (isRoundOver(state)) return refuse('notNow', 'This round is over.');
   const picked = formatOf(state.round.format).choose(state.round.state, ref, tableOf(state), random);
   if (isRefusal(picked)) return picked;
-  const { floor: mode } = rulesOf(state);
+  const mode = picked.mode ?? rulesOf(state).floor;
   if (mode === 'turn' && !teamOf(state, state.turn)) return refuse('notNow', 'Nobody is here to answer yet.');
   const weight = state.show.questions[picked.question]?.weight ?? 1;
   const floor = mode === 'turn' ? state.turn : null;
@@ -83,7 +84,7 @@ function started(state: SittingState, now: number): Draft[] {
 }
 
 /** An act that the format of the round knows alone. */
-export function act(state: SittingState, given: unknown, { actor, random }: Context): Draft[] | Refusal {
+export function act(state: SittingState, given: unknown, { actor, random, now }: Context): Draft[] | Refusal {
   if (!state.round) return refuse('notNow', 'The round has not begun.');
   let by: By = { role: actor.role === 'stage' ? 'stage' : 'host' };
   if (actor.role === 'seat') {
@@ -91,5 +92,6 @@ export function act(state: SittingState, given: unknown, { actor, random }: Cont
     if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
     by = { role: 'team', team: seat.team };
   }
-  return formatOf(state.round.format).act(state.round.state, given, tableOf(state), by, random);
+  const drafts = formatOf(state.round.format).act(state.round.state, given, tableOf(state, now), by, random);
+  return isRefusal(drafts) ? drafts : ofRound(drafts, state.begun.length - 1);
 }

@@ -5,7 +5,14 @@ import type { Draft } from '../events.ts';
 import { kindInPlay, rulesOf, writtenQuestion } from '../read/inPlay.ts';
 import { paidFor, resultsOfQuestion, winnerOf, wonBy, worthTo } from '../read/points.ts';
 import { refuse, type Refusal } from '../../refusal.ts';
-import { scoreNow, type QuestionInPlay, type Response, type SittingState, type Step } from '../state.ts';
+import {
+  adviceOn,
+  scoreNow,
+  type QuestionInPlay,
+  type Response,
+  type SittingState,
+  type Step,
+} from '../state.ts';
 import { handOnTo, turnAfter } from '../read/turns.ts';
 import type { Context } from './context.ts';
 import { withConsequences } from './consequences.ts';
@@ -103,6 +110,7 @@ export function lock(
 ): Draft[] | Refusal {
   const { question, no } = at(state, 'open');
   if (no) return no;
+  if (adviceOn(question)) return refuse('notNow', 'Others are being asked: let them finish first.');
   return [{ type: 'locked', why }, ...marked(state, question, extra)];
 }
 

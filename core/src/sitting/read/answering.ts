@@ -1,4 +1,5 @@
-import { memberwise, type QuestionInPlay, type SittingState } from '../state.ts';
+import { adviceOn, memberwise, type QuestionInPlay, type SittingState } from '../state.ts';
+import { advisers } from './advisers.ts';
 import { kindInPlay, rulesOf, writtenQuestion } from './inPlay.ts';
 
 /** The teams for which the host may enter an answer now: those on the floor that have given none that is final. */
@@ -6,6 +7,13 @@ export function mayBeEntered(state: SittingState): string[] {
   const { question } = state;
   if (question?.step !== 'open' || memberwise(state, question)) return [];
   if (kindInPlay(state, question).given !== 'handset') return [];
+  const advice = adviceOn(question);
+  if (advice)
+    return state.show.devices.mode === 'each'
+      ? []
+      : advisers(state, question, advice)
+          .map(({ who }) => who)
+          .filter((who) => !advice.said.has(who));
   const { change } = rulesOf(state);
   return state.teams
     .map((team) => team.id)
@@ -15,13 +23,14 @@ export function mayBeEntered(state: SittingState): string[] {
 
 /** Slots that a team was ruled wrong on and that nobody can pick again. */
 export function ruledOut(state: SittingState, question: QuestionInPlay): number[] {
-  if (question.tried.length === 0) return [];
+  const removed = question.removed.map((option) => question.order.indexOf(option));
+  if (question.tried.length === 0) return removed;
   const kind = kindInPlay(state, question);
   const content = writtenQuestion(state, question).answer;
-  if (!kind.keyed || kind.control(content).type !== 'one') return [];
+  if (!kind.keyed || kind.control(content).type !== 'one') return removed;
   const wrong = question.responses.filter(
     (response) => response.answer && response.verdict === 'wrong' && question.tried.includes(response.team),
   );
   const slots = wrong.flatMap((response) => kind.show(content, question.order, response.answer!).slots);
-  return [...new Set(slots)];
+  return [...new Set([...removed, ...slots])];
 }

@@ -30,6 +30,7 @@ export function whoIsAsked(state: SittingState): Asked[] {
 export const isTimed = ({ question, round, asked }: SittingState): boolean =>
   isRunning(question?.clock ?? null) ||
   isRunning(round?.clock ?? null) ||
+  (question?.advice.some(({ clock }) => isRunning(clock)) ?? false) ||
   [...asked.values()].some(({ clock }) => isRunning(clock));
 
 /** Whether nothing more is asked in the round that is on: no team gets a turn more than another. */

@@ -4,7 +4,7 @@ import { formatOf } from '../../formats/index.ts';
 import { nextRound } from './coming.ts';
 import { kindInPlay, rulesOf, writtenQuestion } from './inPlay.ts';
 import { rounded, wonBy, worthTo } from './points.ts';
-import { teamOf, type QuestionInPlay, type SittingState } from '../state.ts';
+import { adviceOn, teamOf, type Advice, type QuestionInPlay, type SittingState } from '../state.ts';
 import { handOnTo } from './turns.ts';
 
 /** The next sensible step: what Space will do, as a command, and the words' code and parameters. */
@@ -28,6 +28,8 @@ export interface NextStep {
     | 'openBuzzers'
     | 'openToAll'
     | 'buzzing'
+    | 'closeAdvice'
+    | 'countHands'
     | 'lock'
     | 'lockBuzzers'
     | 'lockAll'
@@ -132,6 +134,7 @@ function nextInQuestion(state: SittingState, question: QuestionInPlay): Planned 
       );
     case 'open':
       if (question.buzzUntil !== null) return step('buzzing', null);
+      if (adviceOn(question)) return advising(state, adviceOn(question)!);
       return step(
         question.floor === null ? open[question.mode][1] : 'lock',
         isJoined(state) && willShow(state, question)
@@ -144,6 +147,12 @@ function nextInQuestion(state: SittingState, question: QuestionInPlay): Planned 
     default:
       return question.mode === 'everyone' ? nextForAll(state, question) : nextForOne(state, question);
   }
+}
+
+/** While others are asked nothing can be locked: they are waited for, or their hands are counted. */
+function advising(state: SittingState, { of }: Advice): Planned {
+  const byHands = of === 'room' && state.show.devices.mode === 'none';
+  return byHands ? step('countHands', null) : step('closeAdvice', { type: 'closeAdvice' });
 }
 
 /** Whether answers are shown by themselves before the key: always where they are all there is to see. */

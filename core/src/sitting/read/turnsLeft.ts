@@ -6,6 +6,7 @@ import { playing } from './roundCount.ts';
 /** Whether somebody is in turn in the round that is on: to answer, or to choose what all answer. */
 export const hasTurns = (state: SittingState): boolean =>
   state.round !== null &&
+  formatOf(state.round.format).inTurns &&
   (rulesOf(state).floor === 'turn' || formatOf(state.round.format).chosen) &&
   formatOf(state.round.format).asks === 'together';
 

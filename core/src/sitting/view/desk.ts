@@ -187,7 +187,8 @@ export function deskView(state: SittingState): DeskView {
       takeBack: state.steps.at(-1)?.type ?? null,
       forward: state.forward.at(-1)?.type ?? null,
       coming: coming && questionForHost(coming),
-      turnsTaken: Object.fromEntries(state.turnsTaken),
+      turnsTaken:
+        state.round && !formatOf(state.round.format).inTurns ? {} : Object.fromEntries(state.turnsTaken),
       penalty: state.question
         ? rulesFor(state, state.question).penalty
         : state.round

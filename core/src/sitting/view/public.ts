@@ -178,6 +178,12 @@ function explained({ round, show }: SittingState): Explained | null {
   return next ? explainRound(next) : null;
 }
 
+/** Whose turn it is; where teams are not on one after the other, whoever the format says, if anybody. */
+function turnNow({ round, turn }: SittingState): string {
+  if (!round || formatOf(round.format).inTurns) return turn;
+  return formatOf(round.format).turn(round.state) ?? '';
+}
+
 function timerOf(state: SittingState, round: BegunRound): PublicView['timer'] {
   const { clock, limit, held, startedAt, ended, format } = round;
   const stage = startedAt === null ? 'before' : ended === null ? 'on' : 'over';
@@ -213,7 +219,7 @@ export function publicView(state: SittingState): PublicView {
     },
     teams: teamViews(state),
     playing: teamViews(state).length,
-    turn: state.turn,
+    turn: turnNow(state),
     waitsFor: round && formatOf(round.format).waitsFor(round.state),
     won: ownWinners(state),
     standings: state.standings,

@@ -1,3 +1,4 @@
+import type { FormatName } from '../../formats/index.ts';
 import { pictureView, withoutThanks, type PictureView, type Sound, type Video } from '../../media/media.ts';
 import type { AnswerView, Control, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import type { KindName } from '../../question/kinds/index.ts';
@@ -9,7 +10,15 @@ import type { Floor } from '../events.ts';
 import { ruledOut } from '../read/answering.ts';
 import { areLaid, kindInPlay, placeOf, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { paidFor } from '../read/points.ts';
-import type { QuestionInPlay, Response, SittingState, Step } from '../state.ts';
+import {
+  teamOf,
+  type Advice,
+  type QuestionInPlay,
+  type Response,
+  type SittingState,
+  type Step,
+} from '../state.ts';
+import { advisers } from '../read/advisers.ts';
 
 /** A try at the question in play, as far as everybody may know it. */
 export interface TryView {
@@ -25,6 +34,7 @@ export interface TryView {
 export interface PublicQuestion {
   /** The number under which it is in play. */
   play: number;
+  format: FormatName;
   ref: string;
   label: string;
   /** Which question of how many, where they come one after the other. */
@@ -70,8 +80,46 @@ export interface PublicQuestion {
     | (KeyView &
         Pick<Question, 'explanation' | 'onRight' | 'onWrong' | 'credit'> & { picture: PictureView | null })
     | null;
+  /** What others were asked about it: how many have spoken, and what they said once that is over. */
+  advice: AdviceView[];
   /** Points that the question brought, once it is settled. */
   result: { team: string; amount: number }[] | null;
+}
+
+export interface AdviceView {
+  of: Advice['of'];
+  /** Who alone was asked, by name; empty where it was everybody else. */
+  from: string;
+  clock: Clock | null;
+  limit: number | null;
+  over: boolean;
+  said: number;
+  among: number;
+  /** What the room thinks, in the order of the stage: whole percentages that add up to 100. */
+  percents: number[] | null;
+  /** What the one who was asked would answer. */
+  pick: AnswerView | null;
+}
+
+function adviceView(state: SittingState, question: QuestionInPlay, advice: Advice): AdviceView {
+  const { of, from, clock, limit, over, said } = advice;
+  const { answer: content } = writtenQuestion(state, question);
+  const kind = kindInPlay(state, question);
+  const shown = [...said.values()].map(({ answer }) => kind.show(content, question.order, answer));
+  const counts = question.order.map(
+    (_, slot) => advice.counts?.[slot] ?? shown.filter(({ slots }) => slots.includes(slot)).length,
+  );
+  return {
+    of,
+    from: from === null ? '' : (state.seats.get(from)?.name ?? teamOf(state, from)?.name ?? ''),
+    clock,
+    limit,
+    over,
+    said: said.size,
+    among: advisers(state, question, advice).length,
+    percents: of === 'room' && over && counts.some((n) => n > 0) ? wholePercentages(counts) : null,
+    pick: of === 'voice' && over ? (shown[0] ?? null) : null,
+  };
 }
 
 /** Above so many answers they are told as numbers, not one by one. */
@@ -162,6 +210,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
   const secretClock = rules.clockFor === 'host';
   return {
     play: question.play,
+    format: state.begun[question.begun]!.format,
     ref: question.ref,
     ...placeOf(state, question),
     points: question.points,
@@ -203,6 +252,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
           picture: pictureView(written.answerPicture),
         }
       : null,
+    advice: question.advice.map((one) => adviceView(state, question, one)),
     result:
       question.step === 'settled'
         ? [...paidFor(state, question.play)]

@@ -3,7 +3,15 @@ import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/ki
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { countsIn, paidFor } from '../read/points.ts';
 import { isAsking } from '../read/asking.ts';
-import { questionFor, type QuestionInPlay, type Response, type Seat, type SittingState } from '../state.ts';
+import { mayAdvise } from '../read/advisers.ts';
+import {
+  adviceOn,
+  questionFor,
+  type QuestionInPlay,
+  type Response,
+  type Seat,
+  type SittingState,
+} from '../state.ts';
 import { scoreShown, teamViewOf, teamViews } from './public.ts';
 import { publicQuestion, type PublicQuestion } from './question.ts';
 
@@ -38,6 +46,8 @@ export interface SeatView {
   standing: { score: number; place: number; of: number } | null;
   /** What the question brought the own team, once it is settled. */
   earned: number | null;
+  /** Whether it is asked what it would answer to a question of somebody else's, and what it has said. */
+  advises: { said: AnswerView | null } | null;
   /** The question that was asked of this seat, or of its team, alone; null where it answers the common one. */
   asked: PublicQuestion | null;
   /** How far it has come where it is asked alone, and how its last question ended. */
@@ -125,6 +135,17 @@ function placeByScore(state: SittingState, team: string): SeatView['standing'] {
   return isHere ? { score, place: before + 1, of } : null;
 }
 
+function advisesOf(state: SittingState, question: QuestionInPlay, seat: Seat): SeatView['advises'] {
+  const advice = adviceOn(question);
+  if (!advice) return null;
+  const who = state.show.devices.mode === 'each' ? seat.id : seat.team;
+  if (!mayAdvise(question, advice, { who, team: seat.team })) return null;
+  const said = advice.said.get(who);
+  const { answer } = writtenQuestion(state, question);
+  const order = orderFor(state, question, seat.id);
+  return { said: said ? kindInPlay(state, question).show(answer, order, said.answer) : null };
+}
+
 function trackOf(state: SittingState, { id, team }: Seat): SeatView['track'] {
   const track = isAsking(state) ? (state.round!.tracks.get(id) ?? state.round!.tracks.get(team)) : undefined;
   if (!track) return null;
@@ -168,6 +189,7 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     lockedOutUntil: early ? question.openedAt! + rulesFor(state, question).lockout * 1000 : null,
     standing: standingOf(state, seat.team),
     earned: here && question.step === 'settled' ? (paidFor(state, question.play).get(seat.team) ?? 0) : null,
+    advises: here ? advisesOf(state, question, seat) : null,
     asked: alone && publicQuestion(state, alone),
     track: trackOf(state, seat),
   };

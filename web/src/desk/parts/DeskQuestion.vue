@@ -15,6 +15,8 @@ import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { usePlace } from '../../design/usePlace.ts';
+import { deskHelps } from '../../formats/desk.ts';
 import { letterOf } from '../../design/letters.ts';
 import RichText from '../../design/rich/RichText.vue';
 import { useServerNow } from '../../live/useServerNow.ts';
@@ -30,6 +32,7 @@ const desk = useDesk();
 const now = useServerNow();
 
 const open = computed(() => desk.question!);
+const help = computed(() => deskHelps[desk.view.round!.format]);
 const own = computed(() => desk.view.private.question!);
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
 const held = computed(() => own.value.clock !== null && !('deadline' in own.value.clock));
@@ -53,11 +56,10 @@ const missing = computed(() => {
   const words = { list: list(names), n: left - names.length };
   return t(left > names.length ? 'desk.missingMore' : 'desk.missing', words);
 });
-const label = computed(() => {
-  const { label: name, number, of } = open.value;
-  if (name || number === null) return name;
-  return of === null ? t('common.questionNumber', { n: number }) : t('common.questionOf', { n: number, of });
-});
+const placeOf = usePlace();
+const label = computed(() => placeOf(open.value));
+/** While others are asked for advice the clock waits, and nothing can be locked. */
+const advising = computed(() => open.value.advice.some((one) => !one.over));
 </script>
 
 <template>
@@ -72,7 +74,7 @@ const label = computed(() => {
     <div v-if="open.step === 'open'" class="clock">
       <ClockThread v-if="own.clock" class="grow" :clock="own.clock" :limit="own.limit" :now="now" />
       <span v-else class="grow muted">{{ t('desk.noClockNow') }}</span>
-      <template v-if="own.clock">
+      <template v-if="own.clock && !advising">
         <v-btn
           size="small"
           variant="outlined"
@@ -106,6 +108,7 @@ const label = computed(() => {
         />
       </template>
       <v-btn
+        v-if="!advising"
         size="small"
         variant="outlined"
         :prepend-icon="mdiLockOutline"
@@ -114,6 +117,13 @@ const label = computed(() => {
       >
     </div>
 
+    <component
+      :is="help"
+      v-if="help"
+      :view="desk.view"
+      @act="desk.ask({ type: 'act', act: $event })"
+      @ask="desk.askAndTell($event)"
+    />
     <DeskBuzz v-if="open.mode === 'buzz'" />
     <DeskKey :question="own" />
 

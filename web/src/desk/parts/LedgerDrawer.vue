@@ -50,7 +50,7 @@ const LINE = 46;
               entry.cause.by === 'hand'
                 ? t('desk.byHand', { reason: entry.cause.reason })
                 : entry.cause.by === 'format'
-                  ? t(`formats.${entry.format}.cause.${entry.cause.what}`)
+                  ? t(`formats.${entry.format}.cause.${entry.cause.what.split('.').at(-1)}`)
                   : entry.cause.by === 'round'
                     ? t('desk.byRound', { round: entry.label, place: place(entry.cause.place) })
                     : t(entry.cause.revised ? 'desk.byRulingRevised' : 'desk.byRuling', {

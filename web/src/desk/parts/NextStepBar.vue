@@ -3,6 +3,7 @@ import { useI18n } from 'vue-i18n';
 import { computed } from 'vue';
 import type { FormatName } from '@distaff/core/formats';
 import { useFormat } from '../../design/useFormat.ts';
+import { useOwnKey } from '../../design/useOwnKey.ts';
 import { useRoundTitle } from '../../design/useRoundTitle.ts';
 import { useSitting } from '../../live/sitting.ts';
 import { useDesk } from '../useDesk.ts';
@@ -13,9 +14,12 @@ const { t, te } = useI18n();
 const { points } = useFormat();
 const desk = useDesk();
 const titleOf = useRoundTitle();
+const ownKey = useOwnKey();
 const sitting = useSitting();
 /** Whether the host must choose something elsewhere first: Space does nothing then. */
-const waits = computed(() => ['rule', 'formatWaits', 'askingAlone'].includes(desk.view.private.next.code));
+const waits = computed(() =>
+  ['rule', 'formatWaits', 'askingAlone', 'countHands'].includes(desk.view.private.next.code),
+);
 const text = computed(() => {
   const { code, params } = desk.view.private.next;
   const worth = typeof params.points === 'number' ? { points: points(params.points) } : {};
@@ -23,13 +27,18 @@ const text = computed(() => {
   // Where a team chooses, the format says what it chooses, and whereto one goes back.
   const chosenIn = desk.view.rules?.chosen ? desk.view.round?.format : undefined;
   if (chosenIn && (code === 'pick' || code === 'leave')) return t(`formats.${chosenIn}.${code}`, words);
+  const format = desk.view.round?.format;
+  if (code === 'nextQuestion') {
+    const which = params.of === 0 ? 'nextQuestionOpen' : 'nextQuestion';
+    return t(ownKey(`formats.${format}.${which}`, `desk.next.${which}`), words);
+  }
+  if (code === 'pick') return t(`formats.${desk.view.round!.format}.pick`);
   if (code === 'formatWaits') return t(`formats.${params.format}.waits`, words);
   if (code === 'nextRound') {
     const { title, format, what } = params as { title: string; format: FormatName; what: string };
     return t('desk.next.nextRound', { title: titleOf({ title, format, what: what || null }) });
   }
   if (code === 'over' && sitting.rehearsal) return t('rehearsal.seeTally');
-  if (code === 'nextQuestion' && params.of === 0) return t('desk.next.nextQuestionOpen', words);
   if (code === 'awardAll' || code === 'showKeyAwardAll')
     return t(`desk.next.${code}`, Number(params.count), { named: { n: params.count } });
   const ofNoPoints = `desk.nextOfNoPoints.${code}`;
@@ -43,7 +52,7 @@ const text = computed(() => {
       type="button"
       :class="{
         wait: desk.view.private.next.code === 'rule',
-        rests: desk.view.private.next.code === 'askingAlone',
+        rests: desk.view.private.next.code === 'askingAlone' || desk.view.private.next.code === 'countHands',
       }"
       @click="emit('next')"
     >

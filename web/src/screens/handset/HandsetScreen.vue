@@ -4,6 +4,8 @@ import type { PublicView, SeatView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { usePlace } from '../../design/usePlace.ts';
+import { handsetHelps } from '../../formats/handset.ts';
 import { lookStyle } from '../../design/lookStyle.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
@@ -39,13 +41,17 @@ const alone = computed(() => view.devices.score === 'players');
 const question = computed(() => {
   const q = seat.asked ?? view.question;
   if (!q || !seat.own) return q;
+  const { letters } = seat.own;
   return {
     ...q,
+    // Told by the places on the stage; here they stand elsewhere.
+    ruledOut: letters.flatMap((slot, i) => (q.ruledOut.includes(slot) ? [i] : [])),
     options: seat.own.options,
     letters: seat.own.letters,
     key: q.key && seat.own.key ? { ...q.key, ...seat.own.key } : q.key,
   };
 });
+const help = computed(() => (view.round ? handsetHelps[view.round.format] : undefined));
 const open = computed(() => question.value?.step === 'open');
 /** Everybody who has a question of their own waits for the host. */
 const paused = computed(() => seat.asked !== null && view.timer?.held === true);
@@ -56,27 +62,31 @@ const onFloor = computed(() => {
 /** An answer that may still be changed keeps its form open. */
 const mayAnswer = computed(
   () =>
-    open.value &&
-    onFloor.value &&
-    !paused.value &&
-    seat.buzzedBy === null &&
-    (seat.given === null || !seat.given.final) &&
-    view.devices.mode !== 'none',
+    mayAdvise.value ||
+    (!advised.value &&
+      open.value &&
+      onFloor.value &&
+      !paused.value &&
+      seat.buzzedBy === null &&
+      (seat.given === null || !seat.given.final) &&
+      view.devices.mode !== 'none'),
 );
+/** Whose question it is that this seat is asked about, and whether others are being asked just now. */
+const advised = computed(() => question.value?.advice.find((one) => !one.over) ?? null);
+const mayAdvise = computed(() => seat.advises !== null && seat.advises.said === null);
 const mayBuzz = computed(() => {
   const q = question.value;
   if (!q || q.mode !== 'buzz' || q.floor !== null || q.tried.includes(seat.team)) return false;
   return (q.step === 'posed' || q.step === 'open') && view.devices.mode !== 'none';
 });
-const label = computed(() => {
-  const q = question.value!;
-  if (q.label || q.number === null) return q.label;
-  return q.of === null
-    ? t('common.questionNumber', { n: q.number })
-    : t('common.questionOf', { n: q.number, of: q.of });
-});
+const placeOf = usePlace();
+const label = computed(() => placeOf(question.value!));
 const topic = computed(() => {
   const q = question.value!;
+  if (seat.advises) {
+    const team = view.teams.find((one) => one.id === q.floor)?.name ?? '';
+    return t(advised.value?.of === 'room' ? 'formats.climb.roomVoteFor' : 'formats.climb.asksYou', { team });
+  }
   if (seat.asked && q.loss !== null)
     return t('handset.stake', { gain: change(q.points), loss: change(-q.loss) });
   return q.keyed && q.points !== 0
@@ -138,15 +148,25 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
           :media="question"
           size="small"
         />
+        <component
+          :is="help"
+          v-if="help && !seat.advises"
+          :view="view"
+          :seat="seat"
+          @act="emit('act', $event)"
+        />
+        <p v-if="seat.advises">
+          {{ t(seat.advises.said ? 'formats.climb.thanks' : 'formats.climb.costsNothing') }}
+        </p>
         <HandsetBuzzer v-if="mayBuzz" :question="question" :seat="seat" :now="now" @buzz="emit('buzz')" />
         <template v-else-if="mayAnswer && question.control && question.control.type !== 'none'">
           <p v-if="seat.given" class="sent">{{ t('handset.mayChange') }}</p>
           <AnswerPad
-            :key="`${question.play} ${question.floor}`"
+            :key="`${question.play} ${question.floor} ${question.advice.length}`"
             :question="question"
             :sending="sending"
             :given="seat.given?.answer ?? null"
-            :at-once="seat.asked !== null"
+            :at-once="seat.asked !== null || mayAdvise"
             @answer="emit('answer', $event)"
           />
         </template>
@@ -158,8 +178,8 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
       <ClockThread
         v-if="question?.step === 'open'"
         class="clock"
-        :clock="question.clock"
-        :limit="question.limit"
+        :clock="advised?.clock ?? question.clock"
+        :limit="advised?.clock ? advised.limit : question.limit"
         :now="now"
       />
       <div class="foot">

@@ -9,8 +9,10 @@ import ReadAloud from '../../design/media/ReadAloud.vue';
 import GivenAnswer from '../../design/rich/GivenAnswer.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import { usePlace } from '../../design/usePlace.ts';
 import { useFit } from '../../design/useFit.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import StageAdvice from './StageAdvice.vue';
 import StageAnswer from './StageAnswer.vue';
 import StageResult from './StageResult.vue';
 import StageTries from './StageTries.vue';
@@ -28,13 +30,8 @@ const { t } = useI18n();
 const { points } = useFormat();
 
 const team = (id: string | null) => teams.find((one) => one.id === id);
-const label = computed(() =>
-  question.label || question.number === null
-    ? question.label
-    : question.of === null
-      ? t('common.questionNumber', { n: question.number })
-      : t('common.questionOf', { n: question.number, of: question.of }),
-);
+const placeOf = usePlace();
+const label = computed(() => placeOf(question));
 /** Who may answer, where it is no single team. */
 const who = computed(() =>
   question.mode === 'everyone' ? t('stage.everyone') : question.floor === null ? t('stage.buzz') : '',
@@ -118,6 +115,13 @@ const isCard = computed(() => question.kind === 'card');
         {{ question.onStage.player || team(question.onStage.team)?.name }}
       </footer>
     </blockquote>
+    <StageAdvice
+      v-if="question.advice.length > 0 && question.step === 'open'"
+      :question="question"
+      :now="now"
+      :team="floor?.name ?? ''"
+      :handsets="handsets !== 'none'"
+    />
     <p v-if="buzzed" class="state">{{ buzzed }}</p>
     <StageTries class="tries" :question="question" :teams="teams" />
     <StageResult

@@ -4,7 +4,7 @@ import type { StageView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import { groundPicture, lookStyle } from '../../design/lookStyle.ts';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
-import { stageParts } from '../../formats/stage.ts';
+import { stageHems, stageParts } from '../../formats/stage.ts';
 import { spoken } from '../../live/joinAddress.ts';
 import LongClock from '../../design/LongClock.vue';
 import StageClose from './StageClose.vue';
@@ -33,6 +33,8 @@ const timed = computed(
   () => view.phase === 'round' && view.timer !== null && view.timer.alone === null && !isOver.value,
 );
 const isOver = computed(() => Object.values(view.timer?.turnsLeft ?? { none: 1 }).every((n) => n === 0));
+/** Under a question a format may show something of its own in place of the teams. */
+const hem = computed(() => (view.round ? stageHems[view.round.format] : undefined));
 const part = computed(() => {
   if (view.phase === 'closed') return 'close';
   if (view.phase === 'lobby') return 'lobby';
@@ -96,8 +98,9 @@ const part = computed(() => {
           @act="emit('act', $event)"
         />
       </main>
+      <component :is="hem" v-if="hem && part === 'question'" :view="view" />
       <StageTeams
-        v-if="
+        v-else-if="
           view.phase === 'round' && part !== 'standings' && (!view.rules || view.rules.asks === 'together')
         "
         :view="view"

@@ -262,6 +262,8 @@ export const desk = {
     settleUnscored: 'Done: close this one, no points',
     leave: 'Done with this question: go on',
     over: 'The show is over – see the results',
+    closeAdvice: 'Enough heard: give the clock back',
+    countHands: 'Count the hands above',
     startAlone: 'Start: everyone gets a first question',
     askingAlone: 'Everyone is on their own question',
   },

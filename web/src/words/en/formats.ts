@@ -1,5 +1,6 @@
 import type { FormatName } from '@distaff/core/formats';
 import * as board from '../../formats/board/words/en.ts';
+import * as climb from '../../formats/climb/words/en.ts';
 import * as counterweight from '../../formats/counterweight/words/en.ts';
 import * as interlude from '../../formats/interlude/words/en.ts';
 import * as knockout from '../../formats/knockout/words/en.ts';
@@ -13,6 +14,7 @@ export const formats = {
   quiz: quiz.played,
   knockout: knockout.played,
   counterweight: counterweight.played,
+  climb: climb.played,
   ownPace: ownPace.played,
   interlude: interlude.played,
 } satisfies Record<FormatName, PlayedWords>;
@@ -23,6 +25,7 @@ export const editors = {
   quiz: quiz.written,
   knockout: knockout.written,
   counterweight: counterweight.written,
+  climb: climb.written,
   ownPace: ownPace.written,
   interlude: interlude.written,
 } satisfies Record<FormatName, WrittenWords>;
