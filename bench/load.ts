@@ -6,6 +6,7 @@ export type LoadOrder =
   | { do: 'join'; team: string }
   | { do: 'hear' }
   | { do: 'answer'; play: number; over: number }
+  | { do: 'alone'; times: number; every: number }
   | { do: 'bare'; over: number }
   | { do: 'bareHear' }
   | { do: 'leave' };
@@ -23,18 +24,29 @@ export interface Figures {
   join: Spread;
   hear: number;
   answer: Spread;
+  alone: Spread;
   bare: Spread;
   bareHear: number;
   leave: null;
 }
 
 let handsets: Handset[] = [];
+/** The number of the question that each was asked alone; 0 for none. */
+let own: number[] = [];
+/** The seat's part of what was heard says what it is asked. */
+function noteOwn(i: number, raw: string): void {
+  if (!raw.startsWith('42["seat"')) return;
+  const [, seat] = JSON.parse(raw.slice(2)) as [string, { asked: { play: number } | null } | null];
+  own[i] = seat?.asked?.play ?? 0;
+}
 let bare: WebSocket[] = [];
 let count = 0;
 const id = () => `load-${process.pid}-${count++}`;
 
 async function connect(url: string, code: string, barePort: number, size: number): Promise<void> {
   handsets = Array.from({ length: size }, () => new Handset(url, { as: 'handset', code }));
+  own = handsets.map(() => 0);
+  handsets.forEach((one, i) => (one.onEvent = (raw) => noteOwn(i, raw)));
   await Promise.all(handsets.map((one) => one.joined));
   bare = Array.from(
     { length: size },
@@ -108,6 +120,39 @@ const carryOut: { [T in keyof Figures]: (order: Extract<LoadOrder, { do: T }>) =
     return Math.max(...(await Promise.all(moments)));
   },
   answer: ({ play, over }) => ownOrder('command', over, () => answerTo(play)),
+  // Each answers what it was asked, again and again, all evenly spread.
+  alone: async ({ times, every }) => {
+    let stored = 0;
+    const begin = performance.now();
+    const all = await Promise.all(
+      handsets.map(async (handset, i) => {
+        const taken: number[] = [];
+        for (let n = 0; n < times; n++) {
+          const at = begin + n * every + (i * every) / handsets.length;
+          await new Promise((go) => setTimeout(go, Math.max(0, at - performance.now())));
+          const start = performance.now();
+          const told = await handset.ask<{ ok?: true; seat?: { asked?: { play: number } | null } }>(
+            'command',
+            {
+              id: id(),
+              command: { type: 'answer', play: own[i]!, answer: { text: 'neap' } },
+            },
+          );
+          taken.push(performance.now() - start);
+          if (told.ok === true) stored++;
+          own[i] = told.seat?.asked?.play ?? own[i]!;
+        }
+        return taken;
+      }),
+    );
+    const sorted = all.flat().sort((a, b) => a - b);
+    return {
+      p50: sorted[Math.floor(sorted.length * 0.5)]!,
+      p99: sorted[Math.floor(sorted.length * 0.99)]!,
+      stored,
+      all: performance.now() - begin,
+    };
+  },
   bare: ({ over }) =>
     burst(
       over,

@@ -24,7 +24,7 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
     content: { what, text, minutes: what === 'break' ? 10 : null },
   });
   const rounds: Round[] = [
-    interlude('title', 'Storm night', 'Nobody goes out tonight. *Five rounds, one kettle.*'),
+    interlude('title', 'Storm night', 'Nobody goes out tonight. *Seven rounds, one kettle.*'),
     {
       id: newId(),
       format: 'quiz',
@@ -57,6 +57,27 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
         most: 9,
         seed: 'marram',
         values: null,
+      },
+    },
+    {
+      ...(newRound('climb', newId) as RoundOf<'climb'>),
+      title: 'Up the mast',
+      rules: rulesWith({ clock: 60, steps: 'joined' }),
+      content: {
+        ...(newRound('climb', newId) as RoundOf<'climb'>).content,
+        items: from('moon-and-tides', 20, ['choice']).concat(from('sea-birds', 20, ['choice'])),
+        climbs: 2,
+      },
+    },
+    {
+      ...(newRound('ownPace', newId) as RoundOf<'ownPace'>),
+      title: 'Bail together',
+      content: {
+        ...(newRound('ownPace', newId) as RoundOf<'ownPace'>).content,
+        items: from('buoys-and-marks', 12).concat(from('seamanship-words', 12)),
+        goal: 'together',
+        amount: 1000,
+        loss: 5,
       },
     },
     interlude('standings', 'Who stands where'),

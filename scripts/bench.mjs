@@ -12,6 +12,7 @@ run(async () => {
     'bench/replay.ts',
     'bench/rehearsal.ts',
     'bench/answers.ts',
+    'bench/alone.ts',
     'bench/sittings.ts',
     'bench/handsetPage.ts',
     'bench/library.ts',

@@ -11,6 +11,7 @@ import { previewStage } from '../preview/preview.ts';
 import { rulesWith } from './rules.ts';
 import type { Round, Show } from '../show/show.ts';
 import { refuse } from '../refusal.ts';
+import { scoreOf } from '../sitting/ledger.ts';
 import { everyKind, question, sampleShow } from '../sitting/test/table.ts';
 import { usual, type Format } from './format.ts';
 import { formats, type FormatName } from './index.ts';
@@ -135,4 +136,90 @@ test('what is written of it is copied, previewed and checked as of any other', (
   expect(previewStage(show, '2', show.questions.k2!, 'open').question).toMatchObject({ points: 100 });
   show.rounds = [{ ...show.rounds[0]!, content: claim.blank(() => `b${n++}`) } as unknown as Round];
   expect(checkShow(show, {})[0]).toMatchObject({ code: 'noPlayableCell', mustMend: true });
+});
+
+/**
+ * The other recipe, followed as well: each is asked alone, none again at all; every third right answer of a team
+ * brings a gift beside its points.
+ */
+interface Errand {
+  ids: string[];
+  done: Map<string, string[]>;
+  right: Map<string, number>;
+  over: boolean;
+}
+const errand: Format<{ items: string[] }, Errand, { format: 'errand' }, null> = {
+  ...usual,
+  asks: 'each',
+  prescribes: { floor: 'everyone' },
+  blank: () => ({ items: [] }),
+  places: ({ items }) => items.map((id, i) => ({ id, ref: `${i}`, label: '', question: id, points: 10 })),
+  filled: (_content, ids) => ({ items: [...ids] }),
+  withQuestions: (content, at) => ({
+    items: errand.places(content).map((place) => at({ ...place, question: place.question! })),
+  }),
+  findings: () => [],
+  deal: () => null,
+  asWritten: () => null,
+  begin: ({ items }, questions) => ({
+    ids: items.filter((id) => !['aloud', 'opinion', 'card'].includes(questions[id]?.answer.kind ?? 'card')),
+    done: new Map(),
+    right: new Map(),
+    over: false,
+  }),
+  next: () => null,
+  choose: () => refuse('notThere', 'Nothing is chosen here.'),
+  ask({ ids, done }, who, random) {
+    const left = ids.filter((id) => !done.get(who)?.includes(id));
+    const id = left[Math.floor(random() * left.length)];
+    return id === undefined ? null : { ref: id, question: id, points: 10, loss: 3, key: false };
+  },
+  place: () => ({ label: '', number: null, of: null }),
+  act: () => refuse('notThere', 'There is nothing to choose here.'),
+  follows({ right }, settled) {
+    const [result] = settled.results ?? [];
+    const team = result?.team ?? '';
+    if (settled.type !== 'settled' || (result?.share ?? 0) < 1 || (right.get(team) ?? 0) % 3 !== 2) return [];
+    return [{ type: 'scored', team, amount: 7, cause: { by: 'format', what: 'errand.gift' } }];
+  },
+  evolve(state, event) {
+    if (event.type === 'asked')
+      state.done.set(event.to, [...(state.done.get(event.to) ?? []), event.question]);
+    else if (event.type === 'roundEnded') state.over = true;
+    else if (event.type === 'settled')
+      for (const { team, share } of event.results ?? [])
+        if (share >= 1) state.right.set(team, (state.right.get(team) ?? 0) + 1);
+  },
+  isOver: ({ over }) => over,
+  cloth: () => [],
+  view: () => ({ format: 'errand' }),
+};
+Object.assign(formats, { errand });
+Object.assign(papers, { errand: papers.quiz });
+
+test('a format that asks each alone, and that nobody knew, is rehearsed to its end in every room', () => {
+  fc.assert(
+    fc.property(
+      fc.string({ minLength: 1, maxLength: 8 }),
+      fc.constantFrom('none' as const, 'team' as const, 'each' as const),
+      (seed, mode) => {
+        const show = showOf();
+        const rules = rulesWith({ roundClock: 60, clock: null });
+        const content = { items: Object.keys(show.questions) };
+        show.devices = { mode, score: 'teams', combine: 'mean' };
+        show.rounds = [
+          { id: 'errand', title: '', rules, format: 'errand' as FormatName, content } as unknown as Round,
+        ];
+        const { state, log } = playThrough(show, { ...usualRoom, seed }, Math.random);
+        expect(state.phase).toBe('closed');
+        const asked = log.flatMap((one) => (one.type === 'asked' ? [`${one.to} ${one.question}`] : []));
+        expect(new Set(asked).size).toBe(asked.length);
+        for (const { id } of state.teams) expect(state.scores.get(id) ?? 0).toBe(scoreOf(state.ledger, id));
+        const gifts = state.ledger.filter(({ cause }) => cause.by === 'format').length;
+        const right = [...state.plays.values()].filter(({ results }) => results?.[0]?.share === 1);
+        expect(gifts).toBeLessThanOrEqual(Math.floor(right.length / 3));
+      },
+    ),
+    { numRuns: 40 },
+  );
 });

@@ -17,6 +17,8 @@ const GATHER = 100;
 /** Where very many answer, their list at the desk is long, and four pictures a second are enough. */
 const CROWD = 200;
 const GATHER_CROWD = 250;
+/** Where each of very many is on a question of their own, bands that move once a second are enough. */
+const GATHER_CROWD_ALONE = 1000;
 /** Where everybody is asked alone a phone shows how the others do only between questions (ms). */
 const GATHER_ALONE = 3000;
 /** At the doors a phone need not see every newcomer at once (ms): a thousand come in seconds. */
@@ -115,7 +117,8 @@ export class Audiences {
         this.#showSeat(state, event.seat);
     }
     this.#latest = state;
-    const pause = this.#present.size > CROWD ? GATHER_CROWD : GATHER;
+    const crowd = isAsking(state) ? GATHER_CROWD_ALONE : GATHER_CROWD;
+    const pause = this.#present.size > CROWD ? crowd : GATHER;
     this.#pending ??= this.#later(pause, () => this.#showMinor(this.#latest!));
   }
 

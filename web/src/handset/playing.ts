@@ -1,12 +1,17 @@
 import type { App } from 'vue';
 import { makeVuetify } from '../design/vuetify.ts';
+import { formats } from '../words/en/formats.ts';
+import { addWords } from '../words/index.ts';
 import Play from './Play.vue';
 
 let ready = false;
 
 /** Everything that playing needs beyond joining. @returns the screen to play on. */
 export function makeReady(app: App): typeof Play {
-  if (!ready) app.use(makeVuetify('loft'));
+  if (!ready) {
+    addWords({ formats });
+    app.use(makeVuetify('loft'));
+  }
   ready = true;
   return Play;
 }

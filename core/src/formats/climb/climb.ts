@@ -2,12 +2,9 @@ import * as v from 'valibot';
 import { expectedShare } from '../../library/difficulty.ts';
 import { kindOf } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
-import type { Random } from '../../random/shuffle.ts';
-import { refuse, type Refusal } from '../../refusal.ts';
-import { Id } from '../../text/schemas.ts';
-import { hold } from '../../time/clock.ts';
+import { refuse } from '../../refusal.ts';
 import type { RoundDraft } from '../events.ts';
-import { usual, type By, type Format, type Table } from '../format.ts';
+import { usual, type Format } from '../format.ts';
 import {
   beginSequence,
   dealSequence,
@@ -19,28 +16,21 @@ import {
   sequenceHarm,
   type DealtSequence,
 } from '../sequence.ts';
-import { isOver, missed, reached, restBelow, valueOf, worthOf, type Attempt } from './attempt.ts';
+import { Act, newClimber, type Acted } from './acts.ts';
+import { isOver, missed, reached, restBelow, valueOf, worthOf } from './attempt.ts';
 import { assists, blankClimb, type Assist, type ClimbContent } from './content.ts';
 import { groupsOf } from './groups.ts';
-
-export interface ClimbState {
-  rungs: number[];
-  rests: number[];
-  assists: Record<Assist, number>;
-  adviceClock: number;
-  climbs: number;
-  attempts: number;
-  /** The questions that may stand on each rung, and those that were played. */
-  groups: string[][];
-  used: Set<string>;
-  /** Every climb so far; the last one may still go on. */
-  done: Attempt[];
-  /** A question to everybody decides who climbs next. */
-  fastest: boolean;
-  /** Whoever climbs wants to go on to the next rung. */
-  ready: boolean;
-  over: boolean;
-}
+import { noAssist, useAssist } from './help.ts';
+import {
+  isFull,
+  mayClimb,
+  onSlope,
+  payment,
+  questionFor,
+  setOut,
+  withRuling,
+  type ClimbState,
+} from './state.ts';
 
 export interface ClimbView {
   format: 'climb';
@@ -59,127 +49,6 @@ export interface ClimbView {
 }
 
 const FASTEST = 'fastest';
-/** A rung, or the question by which it is found who climbs. */
-const Act = v.variant('do', [
-  v.object({ do: v.literal('climber'), team: Id }),
-  v.object({ do: v.literal('draw') }),
-  v.object({ do: v.literal('fastest') }),
-  v.object({ do: v.literal('ready') }),
-  v.object({ do: v.literal('stop') }),
-  v.object({ do: v.literal('thin') }),
-  v.object({ do: v.literal('voice'), who: Id }),
-  v.object({ do: v.literal('room') }),
-]);
-type Act = v.InferOutput<typeof Act>;
-/** As it stands in the log: with what chance decided, and how many it was drawn from. */
-type Acted = Act & { team?: string; among?: number };
-
-/** The climb that goes on, or null. */
-export const onSlope = ({ done, rungs }: ClimbState): Attempt | null => {
-  const last = done.at(-1);
-  return last && !isOver(last, rungs) ? last : null;
-};
-const climbsOf = ({ done }: ClimbState, team: string) => done.filter((one) => one.team === team).length;
-const mayClimb = (state: ClimbState, teams: readonly string[]) =>
-  teams.filter((team) => climbsOf(state, team) < state.attempts);
-const isFull = (state: ClimbState) => state.done.length >= state.climbs;
-
-/** A question for a rung: one that was not played; where there is none left, one of those comes again. */
-function questionFor({ groups, used }: ClimbState, rung: number, random: Random): string | undefined {
-  const group = groups[rung] ?? [];
-  const fresh = group.filter((id) => !used.has(id));
-  const from = fresh.length > 0 ? fresh : group;
-  return from[Math.floor(random() * from.length)];
-}
-
-/** Whether one of several options is chosen: only then can some be taken away, or hands be counted. */
-const hasOptions = ({ question }: Table): boolean =>
-  question !== null && kindOf(question.written.answer.kind).control(question.written.answer).type === 'one';
-
-/** Whether an assist is of any use on the question. */
-const canHelp: Record<Assist, (table: Table) => boolean> = {
-  // The key and one wrong option are left.
-  thin: (table) => hasOptions(table) && table.question!.order.length - table.question!.removed.length > 2,
-  voice: ({ question }) => question !== null && kindOf(question.written.answer.kind).given === 'handset',
-  room: hasOptions,
-};
-
-/** The wrong options that are taken away: all but one, which is drawn. */
-function thinned({ question }: Table, random: Random): number[] {
-  const { written, order, removed } = question!;
-  const [keySlot] = kindOf(written.answer.kind).key(written.answer, order).slots;
-  const wrong = order.filter((option, slot) => slot !== keySlot && !removed.includes(option));
-  const kept = wrong[Math.floor(random() * wrong.length)];
-  return wrong.filter((option) => option !== kept);
-}
-
-/** Why an assist cannot be used now, or null. */
-function noAssist(state: ClimbState, assist: Assist, table: Table): Refusal | null {
-  const climb = onSlope(state);
-  if (!climb || !table.question?.isOpen || state.fastest)
-    return refuse('notNow', 'Help can be asked for while the question is open.');
-  if (table.question.advising) return refuse('notNow', 'Others are being asked: let them finish first.');
-  const used = climb.used.filter((one) => one.assist === assist).length;
-  if (used >= state.assists[assist]) return refuse('used', 'That help has been used.');
-  if (!canHelp[assist](table)) return refuse('notNow', 'That is no help with this question.');
-  return null;
-}
-
-function askAdvice(of: 'voice' | 'room', from: string | null, seconds: number, table: Table): RoundDraft {
-  const { question, now, handsets } = table;
-  const limit = handsets ? seconds * 1000 : null;
-  const clock = limit === null ? null : { deadline: now + limit };
-  return { type: 'adviceAsked', of, from, held: question!.clock && hold(question!.clock, now), clock, limit };
-}
-
-/** What the ledger gets when a climb becomes another than it was. */
-function payment({ rungs, rests }: ClimbState, before: Attempt, now: Attempt): RoundDraft[] {
-  const amount = worthOf(now, rungs, rests) - worthOf(before, rungs, rests);
-  if (amount === 0) return [];
-  return [{ type: 'scored', team: now.team, amount, cause: { by: 'format', what: `climb.${endOf(now)}` } }];
-}
-const endOf = (attempt: Attempt) => (missed(attempt) ? 'rest' : attempt.stopped ? 'stopped' : 'top');
-
-function useAssist(
-  state: ClimbState,
-  act: Extract<Act, { do: Assist }>,
-  table: Table,
-  random: Random,
-): RoundDraft[] | Refusal {
-  const no = noAssist(state, act.do, table);
-  if (no) return no;
-  const acted: RoundDraft = { type: 'acted', act };
-  if (act.do === 'thin') return [acted, { type: 'thinned', removed: thinned(table, random) }];
-  if (act.do === 'room') return [acted, askAdvice('room', null, state.adviceClock, table)];
-  const asked = table.people().find(({ who }) => who === act.who);
-  if (!asked || asked.team === onSlope(state)!.team)
-    return refuse('notThere', 'Choose somebody else to ask.');
-  return [acted, askAdvice('voice', act.who, state.adviceClock, table)];
-}
-
-function newClimber(
-  state: ClimbState,
-  act: Act,
-  table: Table,
-  by: By,
-  random: Random,
-): RoundDraft[] | Refusal {
-  if (by.role === 'team') return refuse('notYours', 'The host says who climbs next.');
-  if (onSlope(state)) return refuse('already', 'Somebody is climbing.');
-  if (isFull(state) || state.over) return refuse('notNow', 'All climbs of this round are over.');
-  const able = mayClimb(state, table.teams);
-  if (able.length === 0) return refuse('notNow', 'Everybody has had all their climbs.');
-  if (act.do === 'fastest') return [{ type: 'acted', act }];
-  const drawn = act.do === 'draw' ? able[Math.floor(random() * able.length)]! : null;
-  const team = drawn ?? (act as Act & { do: 'climber' }).team;
-  if (!able.includes(team)) return refuse('notNow', 'They have had all their climbs.');
-  const said: Acted = { ...(act as Act & { do: 'draw' }), team, ...(drawn ? { among: able.length } : {}) };
-  return [
-    { type: 'acted', act: said },
-    { type: 'turnGiven', team },
-  ];
-}
-
 /** Climb: one at a time answers questions of growing value; a miss ends it, stopping keeps what was reached. */
 export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> = {
   ...usual,
@@ -350,7 +219,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
       case 'acted': {
         const act = event.act as Acted;
         if (act.do === 'fastest') state.fastest = true;
-        else if (act.do === 'climber' || act.do === 'draw') begin(state, act.team!);
+        else if (act.do === 'climber' || act.do === 'draw') setOut(state, act.team!);
         else if (act.do === 'ready') state.ready = true;
         else if (act.do === 'stop') onSlope(state)!.stopped = true;
         else onSlope(state)?.used.push({ assist: act.do, rung: reached(onSlope(state)!) + 1 });
@@ -364,7 +233,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
         const right = (event.results ?? []).some(({ share }) => share >= 1);
         if (state.fastest) {
           state.fastest = false;
-          if (event.winner !== null && right) begin(state, event.winner);
+          if (event.winner !== null && right) setOut(state, event.winner);
           return;
         }
         onSlope(state)?.rungs.push({ play: event.play!, right });
@@ -436,17 +305,6 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
     };
   },
 };
-
-/** Somebody sets out. */
-const begin = (state: ClimbState, team: string): void =>
-  void state.done.push({ team, rungs: [], stopped: false, used: [] });
-
-/** A climb after a ruling in it has changed. It goes on only where nobody has set out since; else it counts as stopped there. */
-function withRuling(state: ClimbState, attempt: Attempt, play: number, right: boolean): Attempt {
-  const rungs = attempt.rungs.map((rung) => (rung.play === play ? { play, right } : rung));
-  const goesOn = attempt === state.done.at(-1) && !state.over;
-  return { ...attempt, rungs, stopped: attempt.stopped || (missed(attempt) && !goesOn) };
-}
 
 /** Only what can be right or wrong stands on a rung. */
 const isForClimb = (question: Question | undefined): boolean =>

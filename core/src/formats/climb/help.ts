@@ -1,0 +1,67 @@
+import { kindOf } from '../../question/kinds/index.ts';
+import type { Random } from '../../random/shuffle.ts';
+import { refuse, type Refusal } from '../../refusal.ts';
+import { hold } from '../../time/clock.ts';
+import type { RoundDraft } from '../events.ts';
+import type { Table } from '../format.ts';
+import type { Act } from './acts.ts';
+import type { Assist } from './content.ts';
+import { onSlope, type ClimbState } from './state.ts';
+
+/** Whether one of several options is chosen: only then can some be taken away, or hands be counted. */
+const hasOptions = ({ question }: Table): boolean =>
+  question !== null && kindOf(question.written.answer.kind).control(question.written.answer).type === 'one';
+
+/** Whether an assist is of any use on the question. */
+const canHelp: Record<Assist, (table: Table) => boolean> = {
+  // The key and one wrong option are left.
+  thin: (table) => hasOptions(table) && table.question!.order.length - table.question!.removed.length > 2,
+  voice: ({ question }) => question !== null && kindOf(question.written.answer.kind).given === 'handset',
+  room: hasOptions,
+};
+
+/** The wrong options that are taken away: all but one, which is drawn. */
+function thinned({ question }: Table, random: Random): number[] {
+  const { written, order, removed } = question!;
+  const [keySlot] = kindOf(written.answer.kind).key(written.answer, order).slots;
+  const wrong = order.filter((option, slot) => slot !== keySlot && !removed.includes(option));
+  const kept = wrong[Math.floor(random() * wrong.length)];
+  return wrong.filter((option) => option !== kept);
+}
+
+/** Why an assist cannot be used now, or null. */
+export function noAssist(state: ClimbState, assist: Assist, table: Table): Refusal | null {
+  const climb = onSlope(state);
+  if (!climb || !table.question?.isOpen || state.fastest)
+    return refuse('notNow', 'Help can be asked for while the question is open.');
+  if (table.question.advising) return refuse('notNow', 'Others are being asked: let them finish first.');
+  const used = climb.used.filter((one) => one.assist === assist).length;
+  if (used >= state.assists[assist]) return refuse('used', 'That help has been used.');
+  if (!canHelp[assist](table)) return refuse('notNow', 'That is no help with this question.');
+  return null;
+}
+
+function askAdvice(of: 'voice' | 'room', from: string | null, seconds: number, table: Table): RoundDraft {
+  const { question, now, handsets } = table;
+  const limit = handsets ? seconds * 1000 : null;
+  const clock = limit === null ? null : { deadline: now + limit };
+  return { type: 'adviceAsked', of, from, held: question!.clock && hold(question!.clock, now), clock, limit };
+}
+
+/** Help is asked for: options are taken away, or others are asked. */
+export function useAssist(
+  state: ClimbState,
+  act: Extract<Act, { do: Assist }>,
+  table: Table,
+  random: Random,
+): RoundDraft[] | Refusal {
+  const no = noAssist(state, act.do, table);
+  if (no) return no;
+  const acted: RoundDraft = { type: 'acted', act };
+  if (act.do === 'thin') return [acted, { type: 'thinned', removed: thinned(table, random) }];
+  if (act.do === 'room') return [acted, askAdvice('room', null, state.adviceClock, table)];
+  const asked = table.people().find(({ who }) => who === act.who);
+  if (!asked || asked.team === onSlope(state)!.team)
+    return refuse('notThere', 'Choose somebody else to ask.');
+  return [acted, askAdvice('voice', act.who, state.adviceClock, table)];
+}
