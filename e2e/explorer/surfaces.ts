@@ -18,10 +18,12 @@ export function toldBy(page: Page): Promise<Told> {
       if (name && score) scores[plain(name)] = plain(score);
     }
     const letters: Record<string, string> = {};
+    // Whoever is asked alone has letters of their own.
+    const alone = document.querySelector('[data-alone]') !== null;
     for (const sign of document.querySelectorAll('.eyelet, .letter')) {
       const letter = plain(sign);
       const text = plain(sign.nextElementSibling);
-      if (/^[A-H]$/.test(letter) && text !== '') letters[letter] = text;
+      if (!alone && /^[A-H]$/.test(letter) && text !== '') letters[letter] = text;
     }
     return { scores, letters };
   });

@@ -26,5 +26,6 @@ export function newRoundIn(show: Show, format: Round['format'], newId: () => str
   const other = show.rounds.findLast((one) => formatOf(one.format).asks !== 'nothing');
   const room = Object.fromEntries(ofTheRoom.flatMap((name) => (other ? [[name, other.rules[name]]] : [])));
   const aloud = show.devices.mode === 'none' ? formatOf(format).suits.aloud : {};
-  return { ...round, rules: { ...round.rules, ...room, ...aloud, ...formatOf(format).prescribes } };
+  const { suits, prescribes } = formatOf(format);
+  return { ...round, rules: { ...round.rules, ...room, ...aloud, ...suits.always, ...prescribes } };
 }

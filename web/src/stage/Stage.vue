@@ -59,6 +59,7 @@ const address = useJoinAddress();
   <div class="page">
     <StageScreen
       v-if="sitting.stage"
+      :class="{ above: stepping }"
       :view="sitting.stage"
       :now="now"
       :address="address"
@@ -153,6 +154,10 @@ const address = useJoinAddress();
   .page:not(:hover) .tool:not(:focus-visible, .calls) {
     opacity: 0;
   }
+}
+/* The picture stands above the steps that are touched, not under them. */
+.page .above {
+  height: calc(100dvh - 64px);
 }
 .steps {
   position: absolute;

@@ -30,7 +30,8 @@ export function fairnessFindings(show: Show, rounds: readonly Round[], teams: nu
   for (const round of rounds) {
     const format = formatOf(round.format);
     const rules = { ...round.rules, ...format.prescribes };
-    const inList = !format.chosen && !format.ranksOtherwise;
+    const together = format.asks === 'together';
+    const inList = together && format.inTurns && !format.chosen && !format.ranksOtherwise;
     if (inList && rules.floor === 'turn' && rules.turns === 'inOrder' && teams > 0) {
       const count = questionsIn(round).filter((id) => {
         const question = show.questions[id];
@@ -40,6 +41,7 @@ export function fairnessFindings(show: Show, rounds: readonly Round[], teams: nu
     }
     // Where everyone answers and a miss costs the value, one question of half the round's worth settles it.
     if (
+      together &&
       rules.penalty === 'full' &&
       rules.lowest === null &&
       rules.floor === 'everyone' &&

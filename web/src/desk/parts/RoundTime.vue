@@ -76,6 +76,10 @@ const addMinute = (by: 1 | -1) => void desk.ask({ type: 'addTime', seconds: 60 *
   border: 1px solid var(--line);
   border-radius: 6px;
 }
+.turns {
+  flex-basis: 100%;
+  margin: 0;
+}
 .clock {
   --u: 5px;
   min-width: 150px;

@@ -4,6 +4,7 @@ import type { RoundOf } from '@distaff/core/show';
 import { mdiMinus, mdiPlus } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useFormat } from '../../design/useFormat.ts';
 import { useEditor } from '../../studio/editor.ts';
 import NumberField from '../../studio/question/NumberField.vue';
 import ListEditor from '../list/ListEditor.vue';
@@ -14,6 +15,13 @@ const { t } = useI18n();
 const editor = useEditor();
 const content = computed(() => (editor.list as RoundOf<'climb'>).content);
 const MOST = 1_000_000;
+const { points, list } = useFormat();
+const summary = computed(() => {
+  const { rungs, rests } = content.value;
+  const ends = `${points(rungs[0]!)} … ${points(rungs.at(-1)!)}`;
+  if (rests.length === 0) return t('editors.climb.summaryNoRests', { n: rungs.length, ends });
+  return t('editors.climb.summary', { n: rungs.length, ends, rests: list(rests.map(String)) });
+});
 function addRung(): void {
   const { rungs } = content.value;
   rungs.push(Math.min(MOST, (rungs.at(-1) ?? 0) * 2 || 10));
@@ -63,8 +71,8 @@ function setRest(rung: number, on: boolean): void {
           />
         </div>
       </fieldset>
-      <fieldset>
-        <legend>{{ t('editors.climb.rungs') }}</legend>
+      <details>
+        <summary>{{ t('editors.climb.rungs') }}: {{ summary }}</summary>
         <ol>
           <li v-for="(_, i) in content.rungs" :key="i">
             <NumberField
@@ -100,7 +108,7 @@ function setRest(rung: number, on: boolean): void {
             >{{ t('editors.climb.dropRung') }}</v-btn
           >
         </div>
-      </fieldset>
+      </details>
     </template>
   </ListEditor>
 </template>
@@ -113,6 +121,14 @@ fieldset {
   display: flex;
   flex-direction: column;
   gap: 10px;
+}
+summary {
+  padding: 8px 0;
+  font-weight: 700;
+  cursor: pointer;
+}
+details .row {
+  margin-top: 10px;
 }
 legend {
   margin-bottom: 6px;

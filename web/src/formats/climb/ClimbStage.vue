@@ -63,10 +63,10 @@ const told = computed(() =>
 
 <template>
   <section class="climb">
-    <header>
+    <div class="head">
       <h2>{{ title }}</h2>
       <ClimbTags v-if="on" :round="round" />
-    </header>
+    </div>
     <p v-if="then" class="then">{{ then }}</p>
     <div class="picture" role="img" :aria-label="told">
       <ClimbSlope
@@ -101,7 +101,7 @@ const told = computed(() =>
   flex-direction: column;
   gap: calc(1 * var(--u));
 }
-header {
+.head {
   display: flex;
   align-items: baseline;
   justify-content: space-between;

@@ -81,7 +81,7 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 1.9em minmax(0, 0.8fr) minmax(0, 1.6fr) minmax(3.6em, auto);
+  grid-template-columns: 1.9em minmax(0, 1.1fr) minmax(0, 1.5fr) minmax(3.4em, auto);
   align-items: center;
   gap: 0.5em;
   font-size: calc(3.3 * var(--u));
@@ -98,6 +98,10 @@ li {
 .rank {
   color: var(--dim);
   font-weight: 700;
+}
+/* Whatever way a name is read, it begins where the column does. */
+.name {
+  text-align: -webkit-match-parent;
 }
 .fresh .name {
   font-weight: 700;

@@ -171,6 +171,10 @@ header {
   padding: 0 10px;
   border-bottom: 1px solid var(--line);
 }
+/* Whatever way a name is read, it begins where the column does. */
+.line .clip {
+  text-align: -webkit-match-parent;
+}
 .head {
   min-height: 32px;
   color: var(--stone);

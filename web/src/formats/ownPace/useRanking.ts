@@ -19,7 +19,7 @@ export function useRanking(
   given: () => { teams: readonly TeamView[]; live: OwnPaceLive | null; now: number; still: boolean },
 ): ComputedRef<RankedTeam[]> {
   const balanceOf = (id: string) => given().live?.balances[id] ?? 0;
-  const order = ref<readonly string[]>([]);
+  const order = ref<readonly { id: string; rank: number }[]>([]);
   let at = -Infinity;
   watch(
     () => [given().now, given().teams.length, given().still] as const,
@@ -27,9 +27,12 @@ export function useRanking(
       const known = order.value.length === count;
       if (known && (still || now - at < TOGETHER)) return;
       at = now;
-      order.value = [...given().teams]
-        .sort((a, b) => balanceOf(b.id) - balanceOf(a.id) || a.place - b.place)
-        .map(({ id }) => id);
+      const sorted = [...given().teams].sort(
+        (a, b) => balanceOf(b.id) - balanceOf(a.id) || a.place - b.place,
+      );
+      const balances = sorted.map(({ id }) => balanceOf(id));
+      // Who has as much shares the place: the first of those who have it.
+      order.value = sorted.map(({ id }, i) => ({ id, rank: balances.indexOf(balances[i]!) + 1 }));
     },
     { immediate: true },
   );
@@ -37,14 +40,9 @@ export function useRanking(
     const { teams, live, now } = given();
     const byId = new Map(teams.map((team) => [team.id, team]));
     const fresh = new Set(live?.latest.filter(({ at: then }) => now - then < FRESH).map(({ team }) => team));
-    const rows = order.value.flatMap((id) => byId.get(id) ?? []);
-    const balances = rows.map(({ id }) => balanceOf(id));
-    return rows.map((team, i) => ({
-      ...team,
-      balance: balances[i]!,
-      // Who has as much shares the place: the first of those who have it.
-      rank: balances.indexOf(balances[i]!) + 1,
-      fresh: fresh.has(team.id),
-    }));
+    return order.value.flatMap(({ id, rank }) => {
+      const team = byId.get(id);
+      return team ? [{ ...team, balance: balanceOf(id), rank, fresh: fresh.has(id) }] : [];
+    });
   });
 }

@@ -90,7 +90,10 @@ const topic = computed(() => {
   if (seat.asked && q.loss !== null)
     return t('handset.stake', { gain: change(q.points), loss: change(-q.loss) });
   return q.keyed && q.points !== 0
-    ? t('handset.comesUp', { category: label.value, points: points(q.points) })
+    ? t(label.value ? 'handset.comesUp' : 'handset.forPoints', {
+        category: label.value,
+        points: points(q.points),
+      })
     : label.value;
 });
 
@@ -98,7 +101,12 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
 </script>
 
 <template>
-  <div class="handset" :data-seq="view.seq" :style="lookStyle(view.look, false)">
+  <div
+    class="handset"
+    :data-alone="seat.asked ? '' : undefined"
+    :data-seq="view.seq"
+    :style="lookStyle(view.look, false)"
+  >
     <div class="edge" :style="own ? weaveBackground(own.weave) : {}" />
     <header>
       <span class="clip">{{

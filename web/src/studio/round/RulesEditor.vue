@@ -21,6 +21,11 @@ const free = (rule: keyof typeof rules.value) => !(rule in prescribed.value);
 const inForce = computed(() => ({ ...rules.value, ...prescribed.value }));
 /** Whether all have the same question at the same time. */
 const together = computed(() => formatOf(editor.round.format).asks === 'together');
+/** Whether teams are on one after the other, by the rules of the round. */
+const hasTurns = computed(() => {
+  const { inTurns, chosen } = formatOf(editor.round.format);
+  return together.value && inTurns && (inForce.value.floor === 'turn' || chosen);
+});
 const oneByOne = computed(() => inForce.value.floor !== 'everyone');
 /** What a round counts depends on its format. */
 function bringsWord(what: (typeof brought)[number]): string {
@@ -87,11 +92,7 @@ const pace = computed({
         v-model="rules.penaltyClosest"
         :label="t('studio.penaltyClosest')"
       />
-      <v-radio-group
-        v-if="inForce.floor === 'turn' || formats[editor.round.format].chosen"
-        v-model="rules.turns"
-        :label="t('rules.turns')"
-      >
+      <v-radio-group v-if="hasTurns" v-model="rules.turns" :label="t('rules.turns')">
         <v-radio v-for="one in turnOrders" :key="one" :value="one" :label="t(`rules.turnOrders.${one}`)" />
       </v-radio-group>
       <NumberField
@@ -105,7 +106,7 @@ const pace = computed({
         :problem="t('form.clockWrong')"
       />
       <NumberField
-        v-if="together && (inForce.floor === 'turn' || formats[editor.round.format].chosen)"
+        v-if="hasTurns"
         v-model="rules.turnsEach"
         class="clock"
         empty

@@ -49,6 +49,7 @@ export const handset = {
   turnOther: '{team} chooses',
   lookUp: 'Look at the stage, or say the category and value aloud.',
   comesUp: '{category} for {points}',
+  forPoints: 'For {points}',
   openSoon: 'Answers open soon.',
   choose: 'Choose, then send',
   chooseSeveral: 'Choose all that are right',

@@ -75,6 +75,8 @@ export const played = {
 export const written = {
   hint: 'One climbs rung by rung, with help on the way',
   rungs: 'What each rung is worth',
+  summary: '{n} rungs, {ends}, rests on {rests}',
+  summaryNoRests: '{n} rungs, {ends}, no rests',
   rungOf: 'Rung {n}',
   restOn: 'Rest on rung {n}',
   addRung: 'Add a rung',
