@@ -23,6 +23,8 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
     title,
     content: { what, text, minutes: what === 'break' ? 10 : null },
   });
+  const climb = newRound('climb', newId) as RoundOf<'climb'>;
+  const onRungs = from('moon-and-tides', 20, ['choice']).concat(from('sea-birds', 20, ['choice']));
   const rounds: Round[] = [
     interlude('title', 'Storm night', 'Nobody goes out tonight. *Seven rounds, one kettle.*'),
     {
@@ -60,12 +62,14 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
       },
     },
     {
-      ...(newRound('climb', newId) as RoundOf<'climb'>),
+      ...climb,
       title: 'Up the mast',
       rules: rulesWith({ clock: 60, steps: 'joined' }),
       content: {
-        ...(newRound('climb', newId) as RoundOf<'climb'>).content,
-        items: from('moon-and-tides', 20, ['choice']).concat(from('sea-birds', 20, ['choice'])),
+        ...climb.content,
+        items: onRungs,
+        // As high as there are questions.
+        rungs: climb.content.rungs.slice(0, onRungs.length),
         climbs: 2,
       },
     },
