@@ -188,6 +188,29 @@ describe('a question asked of one alone', () => {
     expect(deskView(table.state).private.alone).toMatchObject({ answered: 3, right: 3 });
   });
 
+  test('accepted in several answers of one team at once, a floor for scores counts as if it had been so from the start', () => {
+    const play = (accepted: boolean) => {
+      const table = started(1, { key: false, loss: 40 }, { mode: 'team' }, { lowest: 0 });
+      const { play: first } = own(table, 't0');
+      const answer = (text: string) => {
+        table.now += 1000;
+        table.send({ type: 'answer', play: own(table, 't0').play, answer: { text } }, seatActor('s0'));
+      };
+      for (const text of ['nipp', 'nipp', 'spring']) answer(accepted && text === 'nipp' ? 'neap' : text);
+      if (!accepted) table.do({ type: 'acceptAnswer', play: first, who: 't0' });
+      return table.state.scores.get('t0') ?? 0;
+    };
+    expect(play(false)).toBe(play(true));
+  });
+
+  test('places on a phone are those of the round, as the stage ranks', () => {
+    const table = started(4, { key: false });
+    table.do({ type: 'adjust', team: 't1', amount: 500, reason: 'earlier' });
+    say(table, 's0', 'neap');
+    expect(seatView(table.state, 's0')!.standing).toEqual({ score: 25, place: 1, of: 3 });
+    expect(seatView(table.state, 's1')!.standing).toEqual({ score: 0, place: 2, of: 3 });
+  });
+
   test('a step of the host’s that is taken back leaves alone what people did meanwhile', () => {
     const table = started(4, { key: false });
     table.do({ type: 'adjust', team: 't1', amount: 500, reason: 'tidied up' });
@@ -312,6 +335,17 @@ describe('turns that are counted', () => {
     expect([playCell(table, 'a:2'), playCell(table, 'b:1')]).toEqual(['t1', 't2']);
     expect(deskView(table.state).private.next.code).toBe('close');
   });
+});
+
+test('the clock of a round that all play together is held between two questions, and goes on', () => {
+  const table = new Table(sampleShow({ roundClock: 60 }));
+  table.do('begin', { type: 'choose', ref: 'a:1' }, 'pose', 'open', 'lock', 'showKey', 'settle', 'leave');
+  table.now += 20_000;
+  table.do({ type: 'clock', act: 'hold' });
+  table.now += 500_000;
+  expect(due(table.state)).toBeNull();
+  table.do({ type: 'clock', act: 'run' });
+  expect(table.state.round!.clock).toEqual({ deadline: table.now + 40_000 });
 });
 
 test('lengths of cloth: one an answer up to four hundred, then the next round number of answers', () => {

@@ -34,6 +34,7 @@ const minor: ReadonlySet<LoggedEvent['type']> = new Set([
   'seatRenamed',
   'seatMoved',
   'answered',
+  'advised',
   'buzzed',
 ]);
 

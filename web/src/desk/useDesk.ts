@@ -110,7 +110,8 @@ export const useDesk = defineStore('desk', () => {
   function toggleClock(): void {
     const { question: own, paceHeld } = view.value.private;
     const { timer } = view.value;
-    if (timer?.alone === 'on') return void ask({ type: 'clock', act: timer.held ? 'run' : 'hold' });
+    if (timer?.alone === 'on' || (timer?.clock && !own))
+      return void ask({ type: 'clock', act: timer.held ? 'run' : 'hold' });
     const clock = own?.clock;
     if (!clock && paceHeld !== null) return void ask({ type: 'holdPace', on: !paceHeld });
     if (!clock) return void (notice.value = t('desk.nothingRuns'));

@@ -208,6 +208,23 @@ describe('help on the way', () => {
     expect([view(table).on!.reached, table.state.played.length]).toEqual([1, 0]);
   });
 
+  test('where each has a phone a team may be asked: whoever of it speaks first has spoken for it', () => {
+    const table = open(climbing({}, { mode: 'each' }));
+    table.send({ type: 'takeSeat', seat: 's9', token: 'x9', name: 'Ninth', team: 't1' }, seatActor('s9'));
+    expect(isRefusal(table.send(act({ do: 'voice', who: 't0' }), seatActor('s0')))).toBe(true);
+    table.send(act({ do: 'voice', who: 't1' }), seatActor('s0'));
+    expect([seatView(table.state, 's1')!.advises, seatView(table.state, 's2')!.advises]).toEqual([
+      { said: null },
+      null,
+    ]);
+    table.pick('s9', 'D');
+    expect(table.stage.question!.advice[0]).toMatchObject({
+      over: true,
+      from: 'Fairlead',
+      pick: { text: 'D' },
+    });
+  });
+
   test('the room votes, each once, until all have or their time is up: percentages add up to 100', () => {
     const table = open(climbing());
     table.do(act({ do: 'room' }));

@@ -4,7 +4,7 @@ import { kindOf } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
 import { refuse } from '../../refusal.ts';
 import type { RoundDraft } from '../events.ts';
-import { usual, type Format } from '../format.ts';
+import { usual, type Format, type Settled } from '../format.ts';
 import {
   beginSequence,
   dealSequence,
@@ -22,6 +22,7 @@ import { assists, blankClimb, type Assist, type ClimbContent } from './content.t
 import { groupsOf } from './groups.ts';
 import { noAssist, useAssist } from './help.ts';
 import {
+  climbsOf,
   isFull,
   mayClimb,
   onSlope,
@@ -43,7 +44,7 @@ export interface ClimbView {
   /** Climbs that are over. */
   done: { team: string; reached: number; worth: number; end: 'stopped' | 'missed' | 'top' }[];
   climbs: number;
-  /** Who may still climb: everybody else has had all their attempts. */
+  /** Who has had all their attempts. */
   exhausted: string[];
   fastest: boolean;
 }
@@ -199,7 +200,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
   },
   follows(state, settled, _ref, { turn }) {
     const play = settled.play ?? -1;
-    const right = settled.winner !== null && (settled.results ?? []).some(({ share }) => share >= 1);
+    const right = isRight(settled);
     if (settled.type === 'settled') {
       const attempt = onSlope(state);
       if (!attempt || state.fastest) return [];
@@ -230,7 +231,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
         state.ready = false;
         return;
       case 'settled': {
-        const right = (event.results ?? []).some(({ share }) => share >= 1);
+        const right = isRight(event);
         if (state.fastest) {
           state.fastest = false;
           if (event.winner !== null && right) setOut(state, event.winner);
@@ -241,7 +242,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
       }
       case 'resettled': {
         const at = state.done.findIndex((one) => one.rungs.some(({ play }) => play === event.play));
-        const right = (event.results ?? []).some(({ share }) => share >= 1);
+        const right = isRight(event);
         if (at >= 0) state.done[at] = withRuling(state, state.done[at]!, event.play, right);
         return;
       }
@@ -270,8 +271,6 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
     const { rungs, rests, done, climbs, fastest, ready } = state;
     const attempt = onSlope(state);
     const at = attempt ? reached(attempt) : 0;
-    const counts = new Map<string, number>();
-    for (const { team } of done) counts.set(team, (counts.get(team) ?? 0) + 1);
     return {
       format: 'climb',
       rungs,
@@ -300,11 +299,17 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
           end: missed(one) ? 'missed' : one.stopped ? 'stopped' : 'top',
         })),
       climbs,
-      exhausted: [...counts].filter(([, n]) => n >= state.attempts).map(([team]) => team),
+      exhausted: [...new Set(done.map(({ team }) => team))].filter(
+        (team) => climbsOf(state, team) >= state.attempts,
+      ),
       fastest,
     };
   },
 };
+
+/** Whether a rung was answered wholly right: half of it does not carry. */
+const isRight = ({ results }: Pick<Settled, 'results'>): boolean =>
+  (results ?? []).some(({ share }) => share >= 1);
 
 /** Only what can be right or wrong stands on a rung. */
 const isForClimb = (question: Question | undefined): boolean =>

@@ -60,7 +60,8 @@ export function useAssist(
   const acted: RoundDraft = { type: 'acted', act };
   if (act.do === 'thin') return [acted, { type: 'thinned', removed: thinned(table, random) }];
   if (act.do === 'room') return [acted, askAdvice('room', null, state.adviceClock, table)];
-  const asked = table.people().find(({ who }) => who === act.who);
+  // One person, or – from a phone, which knows teams alone – whoever of a team speaks first.
+  const asked = table.people().find(({ who, team }) => who === act.who || team === act.who);
   if (!asked || asked.team === onSlope(state)!.team)
     return refuse('notThere', 'Choose somebody else to ask.');
   return [acted, askAdvice('voice', act.who, state.adviceClock, table)];

@@ -20,6 +20,8 @@ export function advised(
   if (isRunning(advice.clock) && context.now > advice.clock.deadline + ALLOWANCE)
     return refuse('late', 'Time is up: this came too late.');
   const given: Draft = { type: 'advised', who, team, seat: seat || null, answer };
+  // The one who was asked has spoken, or somebody of the team.
+  if (advice.of === 'voice') return [given, closed(question, 'all', context)];
   const { present = () => true } = context;
   const missing = advisers(state, question, advice).filter(
     (one) => one.who !== who && !advice.said.has(one.who) && (!state.seats.has(one.who) || present(one.who)),

@@ -21,7 +21,7 @@ export function setClock(
   act: 'hold' | 'run' | 'drop',
   { now }: Context,
 ): Draft[] | Refusal {
-  if (isAsking(state)) return setRoundClock(state, act, now);
+  if (isAsking(state) || (!state.question && state.round?.clock)) return setRoundClock(state, act, now);
   const { question, no } = at(state, 'open');
   if (no) return no;
   const clock = question.clock;
@@ -33,7 +33,7 @@ export function setClock(
   return [{ type: 'clockSet', clock: act === 'run' ? run(clock, now) : hold(clock, now) }];
 }
 
-/** Stops everybody who is asked alone, or lets them go on; dropped, the round ends when the host says so. */
+/** Stops the clock of the round, and with it everybody who is asked alone, or lets them go on; dropped, the round ends when the host says so. */
 function setRoundClock(state: SittingState, act: 'hold' | 'run' | 'drop', now: number): Draft[] | Refusal {
   const { clock, held } = state.round!;
   if (act === 'drop') return clock ? [{ type: 'roundClockSet', clock: null, held }] : noClock;

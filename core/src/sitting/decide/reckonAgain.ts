@@ -19,20 +19,27 @@ function withRulings(
   return { ...question, byWho, responses: [...byWho.values()] };
 }
 
+/** A question that was settled, with further rulings on it. */
+export interface Changed {
+  question: QuestionInPlay;
+  rulings: readonly (Draft & { type: 'ruled' })[];
+}
+
 /**
- * What follows from rulings on a question that was settled: the points of that question, and of
+ * What follows from rulings on questions of one round that were settled: the points of those questions, and of
  * all later ones that depend on them by a floor for scores, as if it had been so from the start.
  */
-export function reckonAgain(
-  state: SittingState,
-  changed: QuestionInPlay,
-  rulings: readonly (Draft & { type: 'ruled' })[],
-): Draft[] {
-  const revised = withRulings(changed, rulings);
-  const since = state.begun[changed.begun]!.since;
+export function reckonAgain(state: SittingState, changed: readonly Changed[]): Draft[] {
+  const [one] = changed;
+  if (!one) return [];
+  const revised = new Map(
+    changed.map(({ question, rulings }) => [question.play, withRulings(question, rulings)]),
+  );
+  const from = Math.min(...changed.map(({ question }) => question.settledAt!));
+  const since = state.begun[one.question.begun]!.since;
   const plays = [...state.plays.values()]
-    .filter((one) => one.settledAt !== null && state.begun[one.begun]!.since === since)
-    .map((one) => (one.play === changed.play ? revised : one))
+    .filter((play) => play.settledAt !== null && state.begun[play.begun]!.since === since)
+    .map((play) => revised.get(play.play) ?? play)
     .sort((a, b) => a.settledAt! - b.settledAt!);
   const others = state.ledger.filter(({ cause, seq }) => cause.by !== 'ruling' && seq >= since);
   const score = new Map<string, number>();
@@ -44,9 +51,9 @@ export function reckonAgain(
       give(others[next]!.team, others[next]!.amount);
     const results = resultsOfQuestion(state, play, (team) => score.get(team) ?? 0);
     for (const { team, amount } of results ?? []) give(team, amount);
-    if (play.settledAt! < changed.settledAt!) continue;
+    if (play.settledAt! < from) continue;
     drafts.push(...corrections(state, play, results));
-    if (play.play === changed.play)
+    if (revised.has(play.play))
       drafts.push(
         ...withConsequences(state, play, {
           type: 'resettled',

@@ -10,7 +10,7 @@ import {
   type Response,
   type SittingState,
 } from '../state.ts';
-import { reckonAgain } from './reckonAgain.ts';
+import { reckonAgain, type Changed } from './reckonAgain.ts';
 import { said } from '../read/alike.ts';
 import { wonBy } from '../read/points.ts';
 import { ruleAlone } from './alone.ts';
@@ -53,7 +53,7 @@ export function rule(state: SittingState, ruling: Ruling, context: Context): Dra
   if (before?.verdict === verdict && (verdict !== 'part' || before.share === share))
     return refuse('already', verdict === 'part' ? 'It is ruled so.' : `It is ruled ${verdict}.`);
   const own = ruledAs(team, verdict, share, who, ruling.play);
-  if (question.step === 'settled') return [own, ...reckonAgain(state, question, [own])];
+  if (question.step === 'settled') return [own, ...reckonAgain(state, [{ question, rulings: [own] }])];
   if (question.mode !== 'everyone') {
     if (question.tried.includes(team))
       return refuse('notNow', 'That team was handed past. Take back the step, or change its points by hand.');
@@ -82,7 +82,7 @@ function ruleOnOne(
   if (before?.verdict === verdict && (verdict !== 'part' || before.share === share))
     return refuse('already', verdict === 'part' ? 'It is ruled so.' : `It is ruled ${verdict}.`);
   const own = ruledAs(question.floor!, verdict, share, question.to!, question.play);
-  if (question.step === 'settled') return [own, ...reckonAgain(state, question, [own])];
+  if (question.step === 'settled') return [own, ...reckonAgain(state, [{ question, rulings: [own] }])];
   return ruleAlone(state, question, own, context);
 }
 
@@ -102,7 +102,7 @@ export function acceptAnswer(state: SittingState, play: number, who: string): Dr
   if (same.length === 0) return refuse('already', 'It is ruled right.');
   const settled = question.step === 'settled';
   const rulings = same.map((one) => ruledAs(one.team, 'right', 1, one.who, settled ? play : undefined));
-  return settled ? [...rulings, ...reckonAgain(state, question, rulings)] : rulings;
+  return settled ? [...rulings, ...reckonAgain(state, [{ question, rulings }])] : rulings;
 }
 
 /** The same where everybody is asked alone: all who were asked that question in the round, and said the same. */
@@ -111,13 +111,13 @@ function acceptFromEach(
   { question: id, begun }: QuestionInPlay,
   meant: Response,
 ): Draft[] | Refusal {
-  const drafts: Draft[] = [];
-  for (const play of state.plays.values()) {
-    if (play.question !== id || play.begun !== begun || play.to === null || play.step !== 'settled') continue;
-    const [own] = play.responses.filter((one) => sameAnswer(meant, one) && one.share < 1);
-    if (!own) continue;
-    const ruling = ruledAs(own.team, 'right', 1, own.who, play.play);
-    drafts.push(ruling, ...reckonAgain(state, play, [ruling]));
+  const changed: Changed[] = [];
+  for (const question of state.plays.values()) {
+    const { play, to, step } = question;
+    if (question.question !== id || question.begun !== begun || to === null || step !== 'settled') continue;
+    const [own] = question.responses.filter((one) => sameAnswer(meant, one) && one.share < 1);
+    if (own) changed.push({ question, rulings: [ruledAs(own.team, 'right', 1, own.who, play)] });
   }
-  return drafts.length > 0 ? drafts : refuse('already', 'It is ruled right.');
+  if (changed.length === 0) return refuse('already', 'It is ruled right.');
+  return [...changed.flatMap(({ rulings }) => rulings), ...reckonAgain(state, changed)];
 }

@@ -12,7 +12,7 @@ import {
   type Seat,
   type SittingState,
 } from '../state.ts';
-import { scoreShown, teamViewOf, teamViews } from './public.ts';
+import { teamViewOf, teamViews } from './public.ts';
 import { publicQuestion, type PublicQuestion } from './question.ts';
 
 /** What one handset gets beside the public view: who it is, and its team's answer. */
@@ -115,22 +115,23 @@ function ruledOn(
 }
 
 function standingOf(state: SittingState, team: string): SeatView['standing'] {
-  // Where everybody is at it at once, places by score are counted, not worked out for all.
-  if (isAsking(state)) return placeByScore(state, team);
+  // Where everybody is at it at once, places are counted, not worked out for all.
+  if (isAsking(state)) return placeByBalance(state, team);
   const all = teamViews(state);
   const own = teamViewOf(state, team);
   return own ? { score: own.score, place: own.place, of: all.length } : null;
 }
 
-function placeByScore(state: SittingState, team: string): SeatView['standing'] {
-  const shown = scoreShown(state);
-  const score = shown(team);
+/** What one has earned in the round that everybody goes through alone, and the place by that: as the stage ranks. */
+function placeByBalance(state: SittingState, team: string): SeatView['standing'] {
+  const balance = (id: string) => state.round!.points.get(id) ?? 0;
+  const score = balance(team);
   let [before, of, isHere] = [0, 0, false];
   for (const { id } of state.teams) {
     if (state.seats.get(id)?.removed) continue;
     of++;
     if (id === team) isHere = true;
-    if (shown(id) > score) before++;
+    if (balance(id) > score) before++;
   }
   return isHere ? { score, place: before + 1, of } : null;
 }

@@ -47,21 +47,22 @@ const addMinute = (by: 1 | -1) => void desk.ask({ type: 'addTime', seconds: 60 *
       <v-btn variant="outlined" size="small" @click="addMinute(-1)">{{ t('desk.alone.lessTime') }}</v-btn>
       <v-btn variant="outlined" size="small" @click="addMinute(1)">{{ t('desk.alone.moreTime') }}</v-btn>
     </template>
-    <template v-if="alone">
-      <v-btn
-        variant="outlined"
-        :prepend-icon="timer.held ? mdiPlay : mdiPause"
-        @click="desk.ask({ type: 'clock', act: timer.held ? 'run' : 'hold' })"
-        >{{ t(timer.held ? 'desk.alone.goOn' : 'desk.alone.pause') }}</v-btn
-      >
-      <v-btn
-        :variant="sure ? 'flat' : 'outlined'"
-        :color="sure ? 'primary' : ''"
-        :prepend-icon="mdiStop"
-        @click="end"
-        >{{ t(sure ? 'desk.alone.endSure' : 'desk.alone.end') }}</v-btn
-      >
-    </template>
+    <v-btn
+      v-if="alone || !desk.question"
+      variant="outlined"
+      :prepend-icon="timer.held ? mdiPlay : mdiPause"
+      :disabled="!alone && !timer.clock"
+      @click="desk.ask({ type: 'clock', act: timer.held ? 'run' : 'hold' })"
+      >{{ t(timer.held ? 'desk.alone.goOn' : 'desk.alone.pause') }}</v-btn
+    >
+    <v-btn
+      v-if="alone"
+      :variant="sure ? 'flat' : 'outlined'"
+      :color="sure ? 'primary' : ''"
+      :prepend-icon="mdiStop"
+      @click="end"
+      >{{ t(sure ? 'desk.alone.endSure' : 'desk.alone.end') }}</v-btn
+    >
   </section>
 </template>
 

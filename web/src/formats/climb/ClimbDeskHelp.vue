@@ -54,7 +54,7 @@ watch(byHands, (on) => on && (hands.value = (question.value?.options ?? []).map(
       <p>
         <b>{{
           advice.of === 'voice'
-            ? t('formats.climb.thinking', { name: advice.from })
+            ? t('common.advice.thinking', { name: advice.from })
             : t('formats.climb.heard', { n: advice.said, of: advice.among })
         }}</b>
       </p>

@@ -85,7 +85,7 @@ const topic = computed(() => {
   const q = question.value!;
   if (seat.advises) {
     const team = view.teams.find((one) => one.id === q.floor)?.name ?? '';
-    return t(advised.value?.of === 'room' ? 'formats.climb.roomVoteFor' : 'formats.climb.asksYou', { team });
+    return t(advised.value?.of === 'room' ? 'common.advice.roomVoteFor' : 'common.advice.asksYou', { team });
   }
   if (seat.asked && q.loss !== null)
     return t('handset.stake', { gain: change(q.points), loss: change(-q.loss) });
@@ -164,7 +164,7 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
           @act="emit('act', $event)"
         />
         <p v-if="seat.advises">
-          {{ t(seat.advises.said ? 'formats.climb.thanks' : 'formats.climb.costsNothing') }}
+          {{ t(seat.advises.said ? 'common.advice.thanks' : 'common.advice.costsNothing') }}
         </p>
         <HandsetBuzzer v-if="mayBuzz" :question="question" :seat="seat" :now="now" @buzz="emit('buzz')" />
         <template v-else-if="mayAnswer && question.control && question.control.type !== 'none'">

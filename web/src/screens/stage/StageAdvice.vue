@@ -23,8 +23,8 @@ const last = computed(() => question.advice.at(-1)!);
 const running = computed(() => !last.value.over);
 const line = computed(() => {
   const { of, from, said, among } = last.value;
-  if (of === 'voice') return t('formats.climb.thinking', { name: from });
-  return handsets ? t('formats.climb.voted', { n: said, of: among }) : t('formats.climb.handsUp');
+  if (of === 'voice') return t('common.advice.thinking', { name: from });
+  return handsets ? t('common.advice.voted', { n: said, of: among }) : t('common.advice.handsUp');
 });
 const percents = computed(() => question.advice.findLast((one) => one.percents)?.percents ?? null);
 const voices = computed(() => question.advice.filter((one) => one.of === 'voice' && one.over));
@@ -34,18 +34,18 @@ const voices = computed(() => question.advice.filter((one) => one.of === 'voice'
   <div class="advice">
     <div v-if="running" class="running">
       <b>{{ line }}</b>
-      <span>{{ t('formats.climb.clockWaits', { team }) }}</span>
+      <span>{{ t('common.advice.clockWaits', { team }) }}</span>
       <ClockThread v-if="last.clock" class="clock" :clock="last.clock" :limit="last.limit" :now="now" />
     </div>
     <template v-else>
       <p v-for="(one, i) in voices" :key="i" class="pick">
         {{
           one.pick
-            ? t('formats.climb.pickOf', { name: one.from, text: one.pick.text })
-            : t('formats.climb.noPick', { name: one.from })
+            ? t('common.advice.pickOf', { name: one.from, text: one.pick.text })
+            : t('common.advice.noPick', { name: one.from })
         }}
       </p>
-      <ol v-if="percents" :aria-label="t('formats.climb.roomSays')">
+      <ol v-if="percents" :aria-label="t('common.advice.roomSays')">
         <li v-for="(percent, slot) in percents" :key="slot">
           <span>{{ letterOf(slot) }}</span>
           <b>{{ t('common.percent', { n: percent }) }}</b>
