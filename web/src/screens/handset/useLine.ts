@@ -35,6 +35,7 @@ export function useLine(given: () => Given): ComputedRef<string> {
     if (view.phase !== 'round') return t(`handset.line.${view.phase}`);
     if (view.standings) return t('handset.line.standings');
     if (!question) return between(given());
+    if (seat.advises) return t(seat.advises.said ? 'common.advice.thanks' : 'handset.line.advise');
     if (seat.asked) {
       if (view.timer?.held) return t('handset.line.alone.paused');
       return t(`handset.line.alone.${question.step === 'open' ? 'open' : 'settled'}`);

@@ -139,6 +139,7 @@ export const handset = {
     settled: 'On to the next question soon',
     standings: 'Standings on the stage',
     closed: 'Thank you for playing',
+    advise: 'Help them: tap your answer',
     alone: {
       before: 'Your own questions come soon',
       open: 'Your own question',
