@@ -54,7 +54,7 @@ test('a phone each: everybody on a question of their own, paused, late, given ba
   await expect(nextStep(desk)).toHaveText('Everyone is on their own question');
 
   await tap(ansa, 'right');
-  await expect(ansa.getByText('+25')).toBeVisible();
+  await expect(ansa.getByText('+25', { exact: true })).toBeVisible();
   await expect(ansa.getByText('Because.')).toBeVisible();
   await balance(ansa, '25');
   await tap(jory, 'wrong');

@@ -1,10 +1,12 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardHandset from './board/BoardHandset.vue';
+import ClimbHandset from './climb/ClimbHandset.vue';
+import ClimbHelp from './climb/ClimbHelp.vue';
 import CounterweightHandset from './counterweight/CounterweightHandset.vue';
 import InterludeHandset from './interlude/InterludeHandset.vue';
 import KnockoutHandset from './knockout/KnockoutHandset.vue';
-import { whenNeeded } from '../design/whenNeeded.ts';
+import OwnPaceHandset from './ownPace/OwnPaceHandset.vue';
 import ListHandset from './list/ListHandset.vue';
 
 /** What stands on a handset between two questions (`HandsetPart`). */
@@ -13,12 +15,12 @@ export const handsetParts: Record<FormatName, Component> = {
   quiz: ListHandset,
   knockout: KnockoutHandset,
   counterweight: CounterweightHandset,
-  climb: whenNeeded(() => import('./climb/ClimbHandset.vue')),
-  ownPace: whenNeeded(() => import('./ownPace/OwnPaceHandset.vue')),
+  climb: ClimbHandset,
+  ownPace: OwnPaceHandset,
   interlude: InterludeHandset,
 };
 
 /** What whoever has the floor may do beside answering, where a format has something of its own; may emit `act`. */
 export const handsetHelps: Partial<Record<FormatName, Component>> = {
-  climb: whenNeeded(() => import('./climb/ClimbHelp.vue')),
+  climb: ClimbHelp,
 };

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { PublicView, SeatView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
+import LongClock from '../../design/LongClock.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { usePlace } from '../../design/usePlace.ts';
 import { handsetHelps } from '../../formats/handset.ts';
@@ -12,11 +13,12 @@ import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import ReadAloud from '../../design/media/ReadAloud.vue';
 import RichText from '../../design/rich/RichText.vue';
 import AnswerPad from '../answer/AnswerPad.vue';
+import HandsetAlone from './HandsetAlone.vue';
 import HandsetBetween from './HandsetBetween.vue';
 import HandsetBuzzer from './HandsetBuzzer.vue';
 import HandsetLive from './HandsetLive.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
-import { whenNeeded } from '../../design/whenNeeded.ts';
+import LastResult from './LastResult.vue';
 import { useLine } from './useLine.ts';
 
 /** The handset as a picture of what its seat may see: one thing at a time, a line below says what goes on. */
@@ -27,10 +29,6 @@ const { view, seat, now, connected, sending } = defineProps<{
   connected: boolean;
   sending: boolean;
 }>();
-/** What only some rounds need comes when one of them does. */
-const HandsetAlone = whenNeeded(() => import('./HandsetAlone.vue'));
-const LastResult = whenNeeded(() => import('./LastResult.vue'));
-const LongClock = whenNeeded(() => import('../../design/LongClock.vue'));
 const emit = defineEmits<{ answer: [answer: object]; buzz: []; act: [act: object]; goOn: [] }>();
 const { t } = useI18n();
 const { points, change } = useFormat();
