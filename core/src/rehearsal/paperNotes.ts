@@ -7,7 +7,7 @@ import type { LoggedEvent } from '../sitting/events.ts';
 import { paperOf } from './papers.ts';
 import type { PaperClimb } from './climbOnPaper.ts';
 import { standing } from './standing.ts';
-import { majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';
+import { fastestOnPaper, majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 
 /** A question as somebody with pencil and paper would note it while it is played. */
 export interface PaperQuestion {
@@ -125,13 +125,18 @@ const onPaper = /^(cover|climb\..*)$/;
 function noteRung(
   note: PaperQuestion,
   climbs: PaperClimb[],
-  { seq, winner }: { seq: number; winner: string | null },
+  { seq }: { seq: number },
   setOut: (team: string) => void,
-  { questions }: Show,
+  { questions, devices }: Show,
 ): void {
-  const own = [...note.answers.values()].find((one) => one.team === winner);
-  const right = winner !== null && (own?.share ?? 0) >= 1;
-  if (note.mode === 'everyone') return void (right && setOut(winner));
+  if (note.mode === 'everyone') {
+    const climbed = (team: string) =>
+      climbs.filter((one) => one.team === team && one.round === note.round).length;
+    const { attempts } = note.round.content as { attempts: number };
+    const first = fastestOnPaper(note, devices, note.members, (team) => climbed(team) < attempts);
+    return void (first !== null && setOut(first));
+  }
+  const right = [...note.answers.values()].some((one) => one.team === note.floor && (one.share ?? 0) >= 1);
   const climb = climbs.at(-1)!;
   const { content } = note.round;
   // Where there are fewer questions than rungs, the last question stands on the top.

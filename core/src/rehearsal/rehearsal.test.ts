@@ -87,7 +87,8 @@ describe.each(played)('a rehearsal of %s', (format) => {
         const show = showOf(format, rules, { devices: { ...devices, score } });
         if (format in goals)
           Object.assign(show.rounds[0]!.content, { goal: goals.ownPace[n], key: room.count % 2 > 0 });
-        const { log, state } = playThrough(show, room, Math.random);
+        // Chance of its own, by the seed: what fails once fails again.
+        const { log, state } = playThrough(show, room, seeded(room.seed));
         expect(state.phase).toBe('closed');
         expect(state.plays.size).toBeGreaterThan(0);
         const found = tally(log, state.scores);

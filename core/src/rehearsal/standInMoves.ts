@@ -6,7 +6,7 @@ import { ruledOut } from '../sitting/read/answering.ts';
 import type { Actor } from '../sitting/events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { nextStep } from '../sitting/read/nextStep.ts';
-import { countsIn } from '../sitting/read/points.ts';
+import { countsIn } from '../sitting/read/counting.ts';
 import { mayAdvise } from '../sitting/read/advisers.ts';
 import { adviceOn, type Advice, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
 import { tableOf } from '../sitting/read/table.ts';

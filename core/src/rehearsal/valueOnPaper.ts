@@ -1,4 +1,4 @@
-import type { Combination } from '../show/devices.ts';
+import type { Combination, Devices } from '../show/devices.ts';
 import { groups } from './groups.ts';
 import { paperOf } from './papers.ts';
 import type { Round } from '../show/show.ts';
@@ -55,6 +55,31 @@ export function majorityOnPaper(answers: readonly PaperAnswer[]): PaperAnswer | 
   const alike = [...groups(inTime, (one) => JSON.stringify(one.answer)).values()];
   const most = Math.max(...alike.map((group) => group.length));
   return alike.find((group) => group.length === most)?.[0] ?? null;
+}
+
+/** The first team all of whose answer is right, of those that `may`; where members answer, by how they are combined. */
+export function fastestOnPaper(
+  { answers }: { answers: ReadonlyMap<string, PaperAnswer> },
+  { mode, score, combine }: Devices,
+  members: ReadonlyMap<string, number>,
+  may: (team: string) => boolean,
+): string | null {
+  const isRight = (one: PaperAnswer | null) => (one?.share ?? 0) >= 1;
+  const byMembers = mode === 'each' && score === 'teams';
+  const wins = (team: string, own: PaperAnswer[]) => {
+    const said = own.find((one) => one.who === team);
+    if (said || !byMembers) return isRight(said ?? own[0]!);
+    if (combine === 'first') return own.some(isRight);
+    if (combine === 'majority') return isRight(majorityOnPaper(own));
+    return own.every(isRight) && own.length >= (members.get(team) ?? 0);
+  };
+  const right = [...groups([...answers.values()], (one) => one.team)]
+    .filter(([team, own]) => may(team) && wins(team, own))
+    .map(([team, own]) => ({
+      team,
+      after: Math.min(...own.filter(isRight).map((one) => one.after ?? Infinity)),
+    }));
+  return right.sort((a, b) => a.after - b.after || 0)[0]?.team ?? null;
 }
 
 /** What the answers of the members of a team are worth together. */

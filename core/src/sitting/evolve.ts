@@ -1,6 +1,7 @@
 import { foldText } from '../text/fold.ts';
 import { concernsOne, isOfRound } from '../formats/events.ts';
 import { formatOf } from '../formats/index.ts';
+import { forHonour } from './read/counting.ts';
 import { kindInPlay } from './read/inPlay.ts';
 import { evolveAlone, recountAlone } from './evolveAlone.ts';
 import { applyToQuestion, newInPlay, ruleOn } from './evolveQuestion.ts';
@@ -236,6 +237,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         results: event.results,
         settledAt: event.seq,
         members: memberCounts(state, question),
+        honour: forHonour(state, question),
       });
       return;
     default:

@@ -49,6 +49,7 @@ export function newInPlay(
     results: null,
     settledAt: null,
     members: null,
+    honour: null,
   };
 }
 

@@ -384,6 +384,17 @@ describe('knockout', () => {
     table.do({ type: 'acceptAnswer', play, who: 't1' });
     expect(publicView(table.state).round).toMatchObject({ left: {} });
   });
+  test('who is out keeps what counted before, also where an earlier question is reckoned again', () => {
+    const table = new Table(
+      showOf([{ ...knockout(1), content: { ...knockout(1).content, points: 50 } } as Round]),
+    );
+    table.do('begin');
+    played(table, { s0: 'right', s1: 'right', s2: 'right' });
+    played(table, { s0: 'right', s1: 'wrong', s2: 'wrong' });
+    expect(table.scores()).toEqual([100, 50, 50]);
+    table.do({ type: 'rule', play: table.state.played[0]!.play, team: 't2', verdict: 'wrong' });
+    expect(table.scores()).toEqual([100, 50, 0]);
+  });
 });
 
 describe('counterweight', () => {

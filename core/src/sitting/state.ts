@@ -126,6 +126,8 @@ export interface QuestionInPlay {
   settledAt: number | null;
   /** How many members each team had when it was settled; null before, and where members do not count. */
   members: ReadonlyMap<string, number> | null;
+  /** For whom it did not count when it was settled; null before. */
+  honour: ReadonlySet<string> | null;
 }
 
 /** How far one has come who is asked alone. */

@@ -82,6 +82,24 @@ describe('a climb', () => {
     expect([score(top), view(top).done]).toEqual([160, [{ team: 't0', reached: 5, worth: 160, end: 'top' }]]);
   });
 
+  test('the fastest is the first who is right, whoever of its team missed before, and has climbs left', () => {
+    const table = climbing({ attempts: 1 }, { mode: 'each', combine: 'first' });
+    table.send({ type: 'takeSeat', seat: 's3', token: 'x3', name: 'Player 3', team: 't1' }, seatActor('s3'));
+    table.do(act({ do: 'stop' }), act({ do: 'fastest' }));
+    open(table);
+    for (const [seat, right] of [
+      ['s0', true],
+      ['s3', false],
+      ['s2', true],
+      ['s1', true],
+    ] as const) {
+      table.now += 500;
+      expect(isRefusal(table.pick(seat, right ? 'B' : 'C'))).toBe(false);
+    }
+    table.do('showKey', 'settle');
+    // Of team 1 s3 was first, but wrong: s2 is right before its second, and team 0 has had its climb.
+    expect(view(table).on?.team).toBe('t2');
+  });
   test('is one’s own: others cannot act, the next is chosen, drawn or the fastest to be right, as often as allowed', () => {
     const table = climbing();
     expect(isRefusal(table.send(act({ do: 'stop' }), seatActor('s1')))).toBe(true);

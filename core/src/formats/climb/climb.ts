@@ -215,6 +215,8 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
     return [...payment(state, attempt, now), ...back];
   },
   turn: (state) => onSlope(state)?.team ?? null,
+  // Whoever has had all their climbs cannot win another by being the fastest.
+  counts: (state, team) => !state.fastest || climbsOf(state, team) < state.attempts,
   evolve(state, event) {
     switch (event.type) {
       case 'acted': {

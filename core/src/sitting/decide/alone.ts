@@ -95,7 +95,7 @@ export function concluded(
   const paid = paidFor(state, play);
   const results = resultsOfQuestion(state, over, (team) => scoreNow(state, team) - (paid.get(team) ?? 0));
   const to = question.to!;
-  const settled = { type: 'settled', winner: winnerOf(over, results), play, results, to } as const;
+  const settled = { type: 'settled', winner: winnerOf(state, over, results), play, results, to } as const;
   const [first, ...rest] = withConsequences(state, over, settled);
   // Where they are shown the key they say themselves when they go on.
   const next = question.keyAfter ? [] : askNext(state, { who: to, team: question.floor! }, context);

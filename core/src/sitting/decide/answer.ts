@@ -5,7 +5,8 @@ import type { Draft } from '../events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../read/inPlay.ts';
 import { ruledOut } from '../read/answering.ts';
 import { isRoundOver } from '../read/asking.ts';
-import { countsIn } from '../read/points.ts';
+import { countsIn } from '../read/counting.ts';
+
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import {
   adviceOn,

@@ -58,7 +58,7 @@ export function reckonAgain(state: SittingState, changed: readonly Changed[]): D
         ...withConsequences(state, play, {
           type: 'resettled',
           play: play.play,
-          winner: winnerOf(play, results),
+          winner: winnerOf(state, play, results),
           results,
         }),
       );

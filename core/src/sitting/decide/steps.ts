@@ -180,7 +180,7 @@ export function settle(state: SittingState): Draft[] | Refusal {
   const results = due && due.map((one) => ({ ...one, amount: one.amount - already(one.team) }));
   return withConsequences(state, question, {
     type: 'settled',
-    winner: winnerOf(question, due),
+    winner: winnerOf(state, question, due),
     play: question.play,
     results,
   });

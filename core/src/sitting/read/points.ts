@@ -1,9 +1,9 @@
-import { formatOf } from '../../formats/index.ts';
+import { countsFor } from './counting.ts';
 import { verdictOf, type Verdict } from '../../question/kind.ts';
 import type { RoundRules } from '../../formats/rules.ts';
 import type { Result } from '../events.ts';
 import { kindInPlay, rulesFor, writtenQuestion } from './inPlay.ts';
-import { seatsOf, type BegunRound, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
+import { seatsOf, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
 
 /** Rounded half up. */
 export const rounded = (points: number): number => Math.floor(points + 0.5);
@@ -148,23 +148,28 @@ export function resultsOfQuestion(
   const round = state.begun[question.begun];
   return concerned(state, question).map((team) => {
     const own = worthTo(state, question, team);
-    const amount = own && countsIn(round, team) ? floored(own.amount, before(team), lowest) : 0;
+    const amount = own && countsFor(round, question, team) ? floored(own.amount, before(team), lowest) : 0;
     return { team, share: own?.share ?? 0, amount: amount === 0 ? 0 : amount };
   });
 }
 
-/** The team that won the question: who has most of the marks, then who was first. */
-export function winnerOf(question: QuestionInPlay, results: readonly Result[] | null): string | null {
-  const right = (results ?? []).filter((one) => one.share > 0);
-  const when = (team: string) =>
-    Math.min(...question.responses.filter((one) => one.team === team).map((one) => one.after ?? Infinity));
-  right.sort((a, b) => b.share - a.share || when(a.team) - when(b.team) || 0);
+/** The team that won the question, of those for whom it counts: who has most of the marks, then who was first to be so right. */
+export function winnerOf(
+  state: SittingState,
+  question: QuestionInPlay,
+  results: readonly Result[] | null,
+): string | null {
+  const round = state.begun[question.begun];
+  const right = (results ?? []).filter((one) => one.share > 0 && countsFor(round, question, one.team));
+  const when = ({ team, share }: Result) =>
+    Math.min(
+      ...question.responses
+        .filter((one) => one.team === team && one.share >= share)
+        .map((one) => one.after ?? Infinity),
+    );
+  right.sort((a, b) => b.share - a.share || when(a) - when(b) || 0);
   return right[0]?.team ?? null;
 }
-
-/** Whether an answer of this team counts in the round, or is for honour only. */
-export const countsIn = (round: BegunRound | null | undefined, team: string): boolean =>
-  !round || formatOf(round.format).counts(round.state, team);
 
 /** The team that is right, wholly or in part, where one team at a time has the floor; null elsewhere. */
 export function wonBy(state: SittingState, question: QuestionInPlay): { team: string; share: number } | null {

@@ -1,7 +1,8 @@
 import { withoutThanks } from '../../media/media.ts';
 import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../read/inPlay.ts';
-import { countsIn, paidFor } from '../read/points.ts';
+import { countsIn } from '../read/counting.ts';
+import { paidFor } from '../read/points.ts';
 import { isAsking } from '../read/asking.ts';
 import { mayAdvise } from '../read/advisers.ts';
 import {
