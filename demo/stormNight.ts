@@ -25,6 +25,22 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
   });
   const climb = newRound('climb', newId) as RoundOf<'climb'>;
   const onRungs = from('moon-and-tides', 20, ['choice']).concat(from('sea-birds', 20, ['choice']));
+  const claim = newRound('claim', newId) as RoundOf<'claim'>;
+  const topics: Record<string, string> = {};
+  const squares = (
+    [
+      ['signal-flags', 'Flags'],
+      ['weather', 'Weather'],
+      ['tools-and-timber', 'Timber'],
+      ['galley', 'Galley'],
+      ['sea-birds', 'Sea birds'],
+    ] as const
+  ).flatMap(([set, topic]) =>
+    from(set, 5, ['choice', 'truefalse']).map((item) => {
+      topics[item.id] = topic;
+      return item;
+    }),
+  );
   const rounds: Round[] = [
     interlude('title', 'Storm night', 'Nobody goes out tonight. *Seven rounds, one kettle.*'),
     {
@@ -72,6 +88,11 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
         rungs: climb.content.rungs.slice(0, onRungs.length),
         climbs: 2,
       },
+    },
+    {
+      ...claim,
+      title: 'Marram Point patchwork',
+      content: { ...claim.content, items: squares, topics, shuffle: true },
     },
     {
       ...(newRound('ownPace', newId) as RoundOf<'ownPace'>),

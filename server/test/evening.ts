@@ -30,12 +30,13 @@ const choice = (id: string): Question => ({
 const short: Partial<Record<FormatName, object>> = {
   counterweight: { covers: 3, most: 5 },
   climb: { climbs: 2 },
+  claim: { rows: 3, columns: 3 },
 };
 
 /** Every format in which something is asked, with every floor that it can have. */
 export const matrix = formatNames.flatMap((format) => {
   const { asks, prescribes } = formatOf(format);
-  if (asks === 'nothing') return [];
+  if (!asks) return [];
   return (prescribes?.floor ? [prescribes.floor] : floors).map((floor) => ({ format, floor }));
 });
 
@@ -52,7 +53,7 @@ export function showWith(format: FormatName, floor: RoundRules['floor']): Show {
     clock: null,
     lockout: 0,
     // Whoever is asked alone sees options of their own: here they stand as they were written.
-    shuffleOptions: formatOf(format).asks !== 'each',
+    shuffleOptions: formatOf(format).alone({} as never) === null,
   });
   const content = { ...round.content, ...short[format] };
   round.content = formatOf(format).filled(content, ids) as Round['content'];
@@ -161,6 +162,9 @@ async function goOn(
   else if (round?.format === 'board') {
     const cell = round.rows.flatMap((row) => row.cells).find((one) => one.state === 'open');
     await tell(desk, cell ? { type: 'choose', ref: cell.id } : ({ type: 'close' } satisfies HostCommand));
+  } else if (round?.format === 'claim') {
+    const ref = round.squares.findIndex(({ isThere, group }) => isThere && group === null);
+    await tell(seats[Number(turn.slice(1))]!, { type: 'choose', ref: String(ref) });
   } else throw new Error(`Nothing to do at ${question?.step ?? turn}: ${own.next.code}`);
   return true;
 }

@@ -92,6 +92,8 @@ export const roundDrafts = [
     clock: v.nullable(Clock),
     limit: v.nullable(number),
   }),
+  /** What was asked of one alone is void: what it was about is gone. Nothing comes of it. */
+  event('withdrawn', { to: text, play: number }),
   /** `seed` where each handset lays its options out in an order of its own. */
   event('posed', { order: v.array(number), seed: v.optional(text) }),
   event('opened', { clock: v.nullable(Clock), limit: v.nullable(number) }),
@@ -216,6 +218,7 @@ export const isOfRound = (event: { type: string } & Line): event is RoundEvent =
 export function concernsOne(event: RoundDraft | { type: string }): boolean {
   switch (event.type) {
     case 'asked':
+    case 'withdrawn':
       return true;
     case 'answered':
     case 'marked':

@@ -4,7 +4,7 @@ import { NOTHING, type Span } from '../time/span.ts';
 import type { RoundRules } from './rules.ts';
 import type { Clock } from '../time/clock.ts';
 import type { Floor, RoundDraft, RoundEvent } from './events.ts';
-import type { Refusal } from '../refusal.ts';
+import { refuse, type Refusal } from '../refusal.ts';
 
 /**
  * Something about a round's content that the host should know before the doors open. Which codes there are
@@ -95,11 +95,10 @@ export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
  * with an object of this shape and touches no line of the engine.
  */
 export interface Format<Content, State, View, Dealt> {
-  /**
-   * Whether questions are asked in it: one at a time of all together, or of each alone, one after the other; what
-   * stands between rounds asks nothing.
-   */
-  readonly asks: 'together' | 'each' | 'nothing';
+  /** Whether questions are asked in it; in what stands between rounds none are. */
+  readonly asks: boolean;
+  /** Whether they are asked of each alone, one after the other, and of whom: of people, or of teams as one; else of all together. */
+  alone(content: Content): 'people' | 'teams' | null;
   /** Rules that suit it: with which a new round begins, without phones too, and which no situation changes. */
   readonly suits: { anew: Partial<RoundRules>; aloud: Partial<RoundRules>; always: Partial<RoundRules> };
   /** Whether its questions bring points; where they do not, they lead to something that does. */
@@ -110,6 +109,8 @@ export interface Format<Content, State, View, Dealt> {
   readonly inTurns: boolean;
   /** Whether the team in turn chooses what is played, also where others answer. */
   readonly chosen: boolean;
+  /** Whether it may do so on a handset. */
+  readonly chosenByHandset: boolean;
   /** Whether it is ranked by something else than points, so that it has a winner of its own. */
   readonly ranksOtherwise: boolean;
   /** Whether something of its own is seen between questions, such as lives: then no step goes past it. */
@@ -131,8 +132,13 @@ export interface Format<Content, State, View, Dealt> {
     teams: number,
     rules: RoundRules,
   ): Finding[];
-  /** What chance decides at the beginning; written into the log, so that replay draws nothing. */
-  deal(content: Content, questions: Record<string, Question>, random: Random): Dealt;
+  /** What chance decides at the beginning, for the `teams` that are there; written into the log, so that replay draws nothing. */
+  deal(
+    content: Content,
+    questions: Record<string, Question>,
+    random: Random,
+    teams: readonly string[],
+  ): Dealt;
   /** What is dealt where chance has no part, and unfinished questions are shown as well: for a preview. */
   asWritten(content: Content, questions: Record<string, Question>): Dealt;
   /** `dealt` is what was written; logs of earlier versions have none. */
@@ -143,6 +149,12 @@ export interface Format<Content, State, View, Dealt> {
   choose(state: State, ref: string, table: Table, random: Random): Picked | Refusal;
   /** The next question for one who is asked alone – a seat, or a team that answers as one; null where there is none. */
   ask(state: State, who: string, random: Random): AskedAlone | null;
+  /** The question that one who is asked alone chooses, where people choose. */
+  take(state: State, who: string, ref: string, table: Table, random: Random): AskedAlone | Refusal;
+  /** Whose open question is void now that another one is settled: what it was about is gone. */
+  withdraws(state: State, settled: Settled, ref: string): string[];
+  /** What a stand-in who is asked alone would choose, and from when on (server ms); null where nothing can be. */
+  takes(state: State, who: string, random: Random): { ref: string; from: number } | null;
   /** What a team is given as the first of it begins in a round that asks each alone. */
   welcomes(state: State, team: string): (RoundDraft & { type: 'scored' })[];
   place(state: State, ref: string): Place;
@@ -205,8 +217,12 @@ export interface ClothRow {
 
 /** What most formats have in common; each takes it and says what differs. */
 export const usual = {
-  asks: 'together' as 'together' | 'each' | 'nothing',
+  asks: true as boolean,
+  alone: (): 'people' | 'teams' | null => null,
   ask: (): AskedAlone | null => null,
+  take: (): AskedAlone | Refusal => refuse('notThere', 'There is nothing to choose here.'),
+  withdraws: (): string[] => [],
+  takes: (): { ref: string; from: number } | null => null,
   welcomes: (): (RoundDraft & { type: 'scored' })[] => [],
   live: (): object | null => null,
   pays: true,
@@ -222,6 +238,7 @@ export const usual = {
   reads: (): string | { seconds: number } => '',
   lasts: (): { seconds: number; fixed: boolean } | null => null,
   chosen: false,
+  chosenByHandset: false,
   ranksOtherwise: false,
   seenBetween: false,
   prescribes: {} as Partial<RoundRules>,

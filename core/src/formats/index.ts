@@ -1,4 +1,5 @@
 import { board } from './board/board.ts';
+import { claim, type ClaimLive } from './claim/claim.ts';
 import { climb } from './climb/climb.ts';
 import { counterweight } from './counterweight/counterweight.ts';
 import type { Format } from './format.ts';
@@ -7,7 +8,7 @@ import { knockout } from './knockout/knockout.ts';
 import { ownPace, type OwnPaceLive } from './ownPace/ownPace.ts';
 import { quiz } from './quiz/quiz.ts';
 
-export const formats = { board, quiz, knockout, counterweight, climb, ownPace, interlude };
+export const formats = { board, quiz, knockout, counterweight, climb, claim, ownPace, interlude };
 export type FormatName = keyof typeof formats;
 /** Every format there is: what is shown to hold for each goes through this list. */
 export const formatNames = Object.keys(formats) as FormatName[];
@@ -15,14 +16,23 @@ export const formatNames = Object.keys(formats) as FormatName[];
 export type FormatView = ReturnType<(typeof formats)[FormatName]['view']>;
 
 /** What stage and desk see beside, of the formats that have it. */
-export type FormatLive = OwnPaceLive;
+export type FormatLive = OwnPaceLive | ClaimLive;
 
 /** The format by name, seen through the one interface that all formats share. */
 export function formatOf(name: FormatName): Format<unknown, unknown, FormatView, unknown> {
   return formats[name] as unknown as Format<unknown, unknown, FormatView, unknown>;
 }
 
+/** How the questions of a round are asked: one at a time of all together, of each alone, or not at all. */
+export function asksAs({ format, content }: { format: FormatName; content: unknown }): Asks {
+  if (!formatOf(format).asks) return 'nothing';
+  return formatOf(format).alone(content) === null ? 'together' : 'each';
+}
+export type Asks = 'together' | 'each' | 'nothing';
+
 export type { BoardView } from './board/board.ts';
+export type { ClaimLive, ClaimView } from './claim/claim.ts';
+export { LARGEST_GRID, misses, MOST_GROUPS, SMALLEST_GRID, squareLabels } from './claim/content.ts';
 export type { ClimbView } from './climb/climb.ts';
 export { FEWEST_RUNGS, MOST_RUNGS, assists } from './climb/content.ts';
 export type { CounterweightView } from './counterweight/counterweight.ts';

@@ -32,7 +32,7 @@ const rowOf = (squares: Squares, ref: string) => {
 };
 const owns = (squares: Squares, team: string) => squares.every((one) => one.team === team);
 
-const claim: Format<Grid, Squares, { format: 'claim'; squares: (string | null)[] }, null> = {
+const patch: Format<Grid, Squares, { format: 'patch'; squares: (string | null)[] }, null> = {
   ...usual,
   chosen: true,
   seenBetween: true,
@@ -46,7 +46,7 @@ const claim: Format<Grid, Squares, { format: 'claim'; squares: (string | null)[]
     squares: squares.map(({ id }, i) => ({ id, question: ids[i] ?? null })),
   }),
   withQuestions: (content, at) => ({
-    squares: claim.places(content).map((place) => ({
+    squares: patch.places(content).map((place) => ({
       id: place.id,
       question: place.question === null ? null : at({ ...place, question: place.question }),
     })),
@@ -75,7 +75,7 @@ const claim: Format<Grid, Squares, { format: 'claim'; squares: (string | null)[]
     const team = settled.winner;
     const others = rowOf(state, ref).filter((one) => one !== state[Number(ref)]);
     if (settled.type !== 'settled' || team === null || !owns(others, team)) return [];
-    return [{ type: 'scored', team, amount: LINE, cause: { by: 'format', what: 'claim.line' } }];
+    return [{ type: 'scored', team, amount: LINE, cause: { by: 'format', what: 'patch.line' } }];
   },
   evolve(state, event, ref) {
     if (event.type !== 'settled' && event.type !== 'resettled') return;
@@ -90,22 +90,22 @@ const claim: Format<Grid, Squares, { format: 'claim'; squares: (string | null)[]
       return row[0]!.team !== null && owns(row, row[0]!.team);
     }),
   cloth: () => [],
-  view: (state) => ({ format: 'claim', squares: state.map((one) => one.team) }),
+  view: (state) => ({ format: 'patch', squares: state.map((one) => one.team) }),
 };
-Object.assign(formats, { claim });
-Object.assign(papers, { claim: papers.quiz });
+Object.assign(formats, { patch });
+Object.assign(papers, { patch: papers.quiz });
 
 function showOf(): Show {
   const show: Show = { ...sampleShow(), questions: {} };
   everyKind().forEach(({ answer }, i) => (show.questions[`k${i}`] = question(`k${i}`, `Ask ${i}`, answer)));
   let n = 0;
-  const content = claim.filled(
-    claim.blank(() => `s${n++}`),
+  const content = patch.filled(
+    patch.blank(() => `s${n++}`),
     Object.keys(show.questions),
   );
   const rules = rulesWith({ floor: 'turn', afterWrong: 'handOn', passShare: 50 });
   show.rounds = [
-    { id: 'grid', title: '', rules, format: 'claim' as FormatName, content } as unknown as Round,
+    { id: 'grid', title: '', rules, format: 'patch' as FormatName, content } as unknown as Round,
   ];
   return show;
 }
@@ -134,7 +134,7 @@ test('what is written of it is copied, previewed and checked as of any other', (
     own.map((one) => one && show.questions[one]!.prompt),
   );
   expect(previewStage(show, '2', show.questions.k2!, 'open').question).toMatchObject({ points: 100 });
-  show.rounds = [{ ...show.rounds[0]!, content: claim.blank(() => `b${n++}`) } as unknown as Round];
+  show.rounds = [{ ...show.rounds[0]!, content: patch.blank(() => `b${n++}`) } as unknown as Round];
   expect(checkShow(show, {})[0]).toMatchObject({ code: 'noPlayableCell', mustMend: true });
 });
 
@@ -150,7 +150,7 @@ interface Errand {
 }
 const errand: Format<{ items: string[] }, Errand, { format: 'errand' }, null> = {
   ...usual,
-  asks: 'each',
+  alone: () => 'people',
   prescribes: { floor: 'everyone' },
   blank: () => ({ items: [] }),
   places: ({ items }) => items.map((id, i) => ({ id, ref: `${i}`, label: '', question: id, points: 10 })),

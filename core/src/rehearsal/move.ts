@@ -11,9 +11,9 @@ export interface Move {
   command: Command;
   /**
    * When it makes sense: in the situation that was; while a question that was asked of one alone is still before
-   * them, at that step; or (null) always.
+   * them, at that step; while they have had none since `after`; or (null) always.
    */
-  when: string | { to: string; play: number; step: string } | null;
+  when: string | { to: string; play: number; step: string } | { to: string; after: number } | null;
   /** Milliseconds for a message of whoever does it there and back. */
   roundTrip: number;
 }

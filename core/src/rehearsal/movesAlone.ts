@@ -1,8 +1,12 @@
 import { readingSilently } from '../show/length/question.ts';
 import type { Actor } from '../sitting/events.ts';
+import { formatOf } from '../formats/index.ts';
+import { isRefusal } from '../refusal.ts';
+import { tableOf } from '../sitting/read/table.ts';
 import { isAsking } from '../sitting/read/asking.ts';
 import { writtenQuestion } from '../sitting/read/inPlay.ts';
 import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
+import { choosesAlone } from '../sitting/read/alone.ts';
 import { guess } from './guess.ts';
 import type { Move, Rehearsal } from './move.ts';
 import { around, here, knows, seatOf, teamFor, THINKING } from './standInMoves.ts';
@@ -12,6 +16,7 @@ const HOST: Actor = { role: 'host', id: 'stand-in' };
 /** How long somebody looks at the key before they go on (ms), and how long a host takes over what is said. */
 const LOOKING = 2500;
 const SAYING = 6000;
+const CHOOSING = 3500;
 
 /** What stand-ins do with questions that were asked of them alone, where they have a new one or have seen its key. */
 export function movesAlone(rehearsal: Rehearsal, state: SittingState, now: number): Move[] {
@@ -27,17 +32,51 @@ export function movesAlone(rehearsal: Rehearsal, state: SittingState, now: numbe
   const voices = new Map<string, StandIn>();
   for (const one of here(rehearsal, state)) {
     const team = teamFor(state, one);
+    if (team === '') continue;
     if (state.asked.has(one.seat)) voices.set(one.seat, one);
     else if (!voices.has(team)) voices.set(team, one);
   }
   return [...voices].flatMap(([to, voice]) => {
     const question = state.asked.get(to);
     const seen = question ? `${question.play} ${question.step}` : '';
+    if (question?.step !== 'open' && choosesAlone(state)) return taken(rehearsal, state, to, voice, now);
     if (!question || rehearsal.seenAlone.get(to) === seen) return [];
     rehearsal.seenAlone.set(to, seen);
     return doneWith(rehearsal, state, question, voice, now);
   });
 }
+
+/** A team that chooses what it takes on; planned anew where somebody else was there before. */
+function taken(
+  { random, seenAlone }: Rehearsal,
+  state: SittingState,
+  team: string,
+  voice: StandIn,
+  now: number,
+): Move[] {
+  const { format, state: own } = state.round!;
+  const after = state.asked.get(team)?.play ?? 0;
+  const before = seenAlone.get(team)?.split(' ') ?? [];
+  const stands = (ref: string) =>
+    !isRefusal(formatOf(format).take(own, team, ref, tableOf(state, Infinity), random));
+  if (before[0] === CHOICE && before[1] === `${after}` && stands(before[2]!)) return [];
+  const next = formatOf(format).takes(own, team, random);
+  if (next === null) return [];
+  seenAlone.set(team, `${CHOICE} ${after} ${next.ref}`);
+  const without = state.show.devices.mode === 'none';
+  const command = { type: 'choose', ref: next.ref, ...(without ? { team } : {}) } as const;
+  const at = Math.max(now, next.from) + around(CHOOSING, random) * voice.slowness;
+  return [
+    {
+      at,
+      actor: without ? HOST : seatOf(voice),
+      command,
+      when: { to: team, after },
+      roundTrip: voice.roundTrip,
+    },
+  ];
+}
+const CHOICE = 'choice';
 
 function doneWith(
   { random }: Rehearsal,

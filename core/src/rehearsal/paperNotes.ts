@@ -12,6 +12,8 @@ import { fastestOnPaper, majorityOnPaper, type PaperAnswer } from './valueOnPape
 /** A question as somebody with pencil and paper would note it while it is played. */
 export interface PaperQuestion {
   seq: number;
+  /** Where it stood. */
+  ref: string;
   round: Round;
   question: Question;
   value: number;
@@ -42,6 +44,8 @@ export interface PaperRound {
   countedAt: number | null;
   round: Round;
   lifted: { team: string; amount: number }[];
+  /** Teams that play together in it. */
+  groups: string[][];
 }
 
 /** What somebody with pencil and paper has at the end of an evening. */
@@ -93,13 +97,14 @@ const writtenValue = ({ format, content }: Round, question: Question): number =>
 
 /** A question as it is noted when it comes up. */
 const newNote = (
-  seq: number,
+  { seq, ref }: { seq: number; ref: string },
   round: Round,
   question: Question,
   mode: PaperQuestion['mode'],
   floor: string | null,
 ): PaperQuestion => ({
   seq,
+  ref,
   round,
   question,
   value: writtenValue(round, question),
@@ -179,6 +184,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
   const noteOf = (play: number | undefined) => (play === undefined ? open : (bySeq.get(play) ?? null));
 
   for (const event of events) {
+    joinsGroup(rounds.at(-1), event);
     switch (event.type) {
       case 'seatTaken':
         teamOfSeat.set(event.seat, event.team);
@@ -199,7 +205,13 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         if (round.rules.scores === 'anew') anew.push(event.seq);
         covers = (event.dealt as { values?: number[] } | null | undefined)?.values ?? [];
         lives.clear();
-        rounds.push({ from: event.seq, countedAt: null, round, lifted: [] });
+        rounds.push({
+          from: event.seq,
+          countedAt: null,
+          round,
+          lifted: [],
+          groups: dealtGroups(event.dealt),
+        });
         break;
       case 'counted':
         rounds[event.begun]!.countedAt ??= event.seq;
@@ -225,7 +237,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
       case 'picked': {
         const question = show.questions[event.question]!;
         const out = new Set([...lives].filter(([, left]) => left <= 0).map(([team]) => team));
-        open = { ...newNote(event.seq, round!, question, event.mode, event.floor), out };
+        open = { ...newNote(event, round!, question, event.mode, event.floor), out };
         played.push(open);
         if (round!.format === 'climb' && event.mode === 'turn') climbs.at(-1)!.questions.push(open);
         bySeq.set(event.seq, open);
@@ -235,7 +247,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         const { content, rules } = round!;
         const question = show.questions[event.question]!;
         const loss = ('loss' in content ? content.loss : 0) * question.weight;
-        const note = newNote(event.seq, round!, question, 'turn', event.team);
+        const note = newNote(event, round!, question, 'turn', event.team);
         Object.assign(note, { alone: { who: event.to, loss }, openedAt: event.at, clock: event.clock });
         note.limit = (question.clock ?? rules.clock ?? 0) * 1000 || null;
         played.push(note);
@@ -339,6 +351,23 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
     }
   }
   return { show, names, played, others, rounds, climbs, left, since: anew.at(-1) ?? 0 };
+}
+
+/** The teams of each group, as they were dealt. */
+const dealtGroups = (dealt: unknown): string[][] =>
+  ((dealt as { groups?: string[][] } | null | undefined)?.groups ?? []).map((teams) => [...teams]);
+
+/** Whoever is first heard of when the groups are dealt goes where there are fewest. */
+function joinsGroup(round: PaperRound | undefined, event: LoggedEvent): void {
+  if (!round || round.groups.length === 0) return;
+  const heard =
+    event.type === 'turnGiven' || event.type === 'answered' || event.type === 'asked'
+      ? event.team
+      : event.type === 'picked'
+        ? event.floor
+        : null;
+  if (!heard || round.groups.some((teams) => teams.includes(heard))) return;
+  [...round.groups].sort((a, b) => a.length - b.length)[0]!.push(heard);
 }
 
 /** Whoever still plays and was not right loses a life, unless all of those missed. */

@@ -20,6 +20,7 @@ export const papers: Record<FormatName, PaperRules> = {
   knockout: { ...usual, lives: ({ content }) => ('lives' in content ? content.lives : null) },
   counterweight: { ...usual, pays: false, nearZero: true },
   climb: { ...usual, pays: false },
+  claim: { ...usual, pays: false },
   ownPace: usual,
   interlude: usual,
 };

@@ -26,9 +26,10 @@ const short: Partial<Record<FormatName, object>> = {
   knockout: { lives: 2, points: 50 },
   counterweight: { covers: 7 },
   climb: { rungs: [10, 20, 30, 40, 50], rests: [2], climbs: 4, attempts: 2 },
+  claim: { rows: 3, columns: 3, groups: 3 },
   ownPace: { start: 100, loss: 30, amount: 600, streak: { length: 2, points: 15 } },
 };
-const played = formatNames.filter((name) => formatOf(name).asks !== 'nothing');
+const played = formatNames.filter((name) => formatOf(name).asks);
 
 /** A round of any format with a question of every kind. */
 function showOf(format: FormatName, rules: Partial<RoundRules>, more: Partial<Show> = {}): Show {
@@ -75,8 +76,11 @@ const arbitraryRoom = fc.record({
   seed: fc.string({ minLength: 1, maxLength: 8 }),
 } as const);
 
-/** What a round of a format is played for, where it says so itself. */
-const goals = { ownPace: ['most', 'first', 'together'] as const };
+/** Ways of playing a format, where it has several. */
+const ways: Partial<Record<FormatName, object[]>> = {
+  ownPace: [{ goal: 'most', key: true }, { goal: 'first', key: false }, { goal: 'together' }],
+  claim: [{ miss: 'block' }, { open: true, miss: 'block', groups: 2 }, { open: true, columns: 4 }],
+};
 
 describe.each(played)('a rehearsal of %s', (format) => {
   test('ends under any rules, with any devices and people; the tally on paper agrees', () => {
@@ -85,8 +89,7 @@ describe.each(played)('a rehearsal of %s', (format) => {
         // Players each for themselves are only there where each has a handset.
         const score = devices.mode === 'each' ? devices.score : 'teams';
         const show = showOf(format, rules, { devices: { ...devices, score } });
-        if (format in goals)
-          Object.assign(show.rounds[0]!.content, { goal: goals.ownPace[n], key: room.count % 2 > 0 });
+        Object.assign(show.rounds[0]!.content, ways[format]?.[n]);
         // Chance of its own, by the seed: what fails once fails again.
         const { log, state } = playThrough(show, room, seeded(room.seed));
         expect(state.phase).toBe('closed');

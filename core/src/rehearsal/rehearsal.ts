@@ -65,5 +65,6 @@ export function movesAfter(rehearsal: Rehearsal, state: SittingState, now: numbe
 export function isMeant({ when }: Move, state: SittingState): boolean {
   if (when === null || typeof when === 'string') return when === null || when === situationOf(state);
   const question = state.asked.get(when.to);
+  if ('after' in when) return (question?.play ?? 0) === when.after && !state.round!.held;
   return question?.play === when.play && question.step === when.step && !state.round!.held;
 }

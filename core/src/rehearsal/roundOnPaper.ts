@@ -1,5 +1,6 @@
 import type { Show } from '../show/show.ts';
 import type { PaperNotes, PaperQuestion, PaperRound } from './paperNotes.ts';
+import { claimOnPaper } from './claimOnPaper.ts';
 import { loseLives } from './paperNotes.ts';
 import { paperOf } from './papers.ts';
 
@@ -9,10 +10,12 @@ import { paperOf } from './papers.ts';
  */
 export function roundOnPaper(
   { show, names, left }: PaperNotes,
-  { round, lifted }: PaperRound,
+  paper: PaperRound,
   played: readonly PaperQuestion[],
   earned: ReadonlyMap<string, number>,
 ): Map<string, number> {
+  const { round, lifted } = paper;
+  const squares = claimOnPaper(show, paper, round, played);
   const ids = [...names.keys()].filter((id) => !(show.devices.score === 'players' && left.has(id)));
   const lives = livesAtTheEnd(show, played);
   const total = (id: string) =>
@@ -24,6 +27,7 @@ export function roundOnPaper(
   // The first number says more than the second.
   const good = (id: string): [number, number] => {
     if (all !== null) return [lives(id, all), points(id)];
+    if (round.format === 'claim') return squares(id);
     return nearZero ? [0, -Math.abs(total(id))] : [0, points(id)];
   };
   const worse = (a: string, b: string) => {
@@ -36,6 +40,7 @@ export function roundOnPaper(
       if (brings === 'places')
         return [id, ids.filter((one) => worse(one, id)).length * placePoints - points(id)];
       if (all !== null) return [id, lives(id, all) * lifePoints];
+      if (round.format === 'claim') return [id, squares(id)[1] * lifePoints];
       return [id, nearZero ? -Math.abs(total(id)) : 0];
     }),
   );

@@ -93,9 +93,10 @@ function between(rehearsal: Rehearsal, state: SittingState, now: number): Planne
   if (who === null && code !== 'pick' && (format.inTurns || code !== 'nextQuestion')) return [];
   const move = format.move(round.state, tableOf(state), random);
   if (move === null) return [];
-  if (move.type === 'choose')
+  const chooses = move.type === 'choose';
+  const voice = here(rehearsal, state).find((one) => teamFor(state, one) === (chooses ? state.turn : who));
+  if (chooses && !(voice && format.chosenByHandset && state.show.devices.mode !== 'none'))
     return [{ at: now + around(CHOOSING, random), actor: STAGE, command: move, roundTrip: 0 }];
-  const voice = here(rehearsal, state).find((one) => teamFor(state, one) === who);
   const actor = voice && state.show.devices.mode !== 'none' ? seatOf(voice) : STAGE;
   return [{ at: now + around(ACTING, random), actor, command: move, roundTrip: voice?.roundTrip ?? 0 }];
 }

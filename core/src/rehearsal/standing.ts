@@ -5,7 +5,7 @@ const BACK = new Set(['undone', 'redone', 'answerUndone']);
 
 /** Who alone had the question that an event is about; null where it was a matter of all. */
 function ofOne(event: LoggedEvent): string | null {
-  if (event.type === 'asked') return event.to;
+  if (event.type === 'asked' || event.type === 'withdrawn') return event.to;
   if (event.type === 'answered') return event.play === undefined ? null : event.who;
   if (event.type === 'marked') return event.play === undefined ? null : event.marks[0]![0];
   return event.type === 'settled' || event.type === 'scored' ? (event.to ?? null) : null;

@@ -127,7 +127,7 @@ describe('worths that difficulty suggests', () => {
 describe('a round that is added', () => {
   const added = situations.flatMap((situation) =>
     formatNames
-      .filter((format) => formatOf(format).asks !== 'nothing')
+      .filter((format) => formatOf(format).asks)
       .map((format) => {
         const show = showFor(situation, 'S', ids(), (n) => `T${n}`);
         const alike = show.rounds.findLast((round) => round.format === format);

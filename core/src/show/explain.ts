@@ -1,5 +1,4 @@
-import type { Format } from '../formats/format.ts';
-import { formatOf, type FormatName } from '../formats/index.ts';
+import { asksAs, formatOf, type Asks, type FormatName } from '../formats/index.ts';
 import type { RoundRules } from '../formats/rules.ts';
 import type { Round } from './show.ts';
 
@@ -23,13 +22,16 @@ export type RulesView = Pick<
   /** Whether teams are on one after the other. */
   inTurns: boolean;
   /** Whether anything is asked in it, and whether whose turn it is chooses what. */
-  asks: Format<unknown, unknown, unknown, unknown>['asks'];
+  asks: Asks;
   chosen: boolean;
   /** What it brings to the show, where that is not simply the points of its questions. */
   brings: { what: RoundRules['brings']; points: number; format: FormatName } | null;
 };
 
-export const rulesView = (format: FormatName, rules: RoundRules): RulesView => ({
+export const rulesView = (
+  { format, content }: { format: FormatName; content: unknown },
+  rules: RoundRules,
+): RulesView => ({
   floor: rules.floor,
   afterWrong: rules.afterWrong,
   passShare: rules.passShare,
@@ -44,7 +46,7 @@ export const rulesView = (format: FormatName, rules: RoundRules): RulesView => (
   roundClock: rules.roundClock,
   turnsEach: rules.turnsEach,
   inTurns: formatOf(format).inTurns,
-  asks: formatOf(format).asks,
+  asks: asksAs({ format, content }),
   chosen: formatOf(format).chosen,
   brings: bringsView(format, rules),
 });
@@ -52,7 +54,7 @@ export const rulesView = (format: FormatName, rules: RoundRules): RulesView => (
 function bringsView(format: FormatName, rules: RoundRules): RulesView['brings'] {
   const { brings: what, placePoints, lifePoints } = rules;
   const { asks, ranksOtherwise } = formatOf(format);
-  if (asks === 'nothing' || (what === 'counted' && !ranksOtherwise)) return null;
+  if (!asks || (what === 'counted' && !ranksOtherwise)) return null;
   return { what, points: what === 'counted' ? lifePoints : placePoints, format };
 }
 
@@ -71,5 +73,11 @@ export function explainRound({ format: name, title, rules, content }: Round): Ex
   const format = formatOf(name);
   const inForce = { ...rules, ...format.prescribes };
   const clock = inForce.clockFor === 'all' ? inForce.clock : null;
-  return { format: name, title, rules: rulesView(name, inForce), clock, facts: format.facts(content) };
+  return {
+    format: name,
+    title,
+    rules: rulesView({ format: name, content }, inForce),
+    clock,
+    facts: format.facts(content),
+  };
 }

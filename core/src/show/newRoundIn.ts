@@ -23,7 +23,7 @@ export function newRoundIn(show: Show, format: Round['format'], newId: () => str
   const round = newRound(format, newId);
   const alike = show.rounds.findLast((one) => one.format === format);
   if (alike) return { ...round, rules: { ...alike.rules } };
-  const other = show.rounds.findLast((one) => formatOf(one.format).asks !== 'nothing');
+  const other = show.rounds.findLast((one) => formatOf(one.format).asks);
   const room = Object.fromEntries(ofTheRoom.flatMap((name) => (other ? [[name, other.rules[name]]] : [])));
   const aloud = show.devices.mode === 'none' ? formatOf(format).suits.aloud : {};
   const { suits, prescribes } = formatOf(format);

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { BoardContent, blankBoard } from '../formats/board/content.ts';
+import { ClaimContent } from '../formats/claim/content.ts';
 import { ClimbContent } from '../formats/climb/content.ts';
 import { CounterweightContent } from '../formats/counterweight/content.ts';
 import { InterludeContent } from '../formats/interlude/content.ts';
@@ -35,6 +36,7 @@ export const Round = v.variant('format', [
   round('knockout', KnockoutContent),
   round('counterweight', CounterweightContent),
   round('climb', ClimbContent),
+  round('claim', ClaimContent),
   round('ownPace', OwnPaceContent),
   round('interlude', InterludeContent),
 ]);

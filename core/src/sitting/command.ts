@@ -7,7 +7,12 @@ const Play = whole(0, Number.MAX_SAFE_INTEGER);
 const Moment = v.pipe(v.number(), v.finite());
 /** What a format does of its own; read by the format. */
 const Act = v.object({ type: v.literal('act'), act: v.unknown() });
-const Choose = v.object({ type: v.literal('choose'), ref: v.pipe(v.string(), v.maxLength(100)) });
+/** `team` where each is asked alone and the host chooses for one. */
+const Choose = v.object({
+  type: v.literal('choose'),
+  ref: v.pipe(v.string(), v.maxLength(100)),
+  team: v.optional(Id),
+});
 const Answer = v.object({ type: v.literal('answer'), play: Play, answer: v.unknown() });
 
 /** One switch for everything that is heard on the stage. */
@@ -101,6 +106,7 @@ export const SeatCommand = v.variant('type', [
   v.object({ type: v.literal('buzz'), play: Play, pressed: Moment }),
   /** On to the next question, after the key of one's own was seen. */
   v.object({ type: v.literal('goOn'), play: Play }),
+  Choose,
   Act,
 ]);
 export type SeatCommand = v.InferOutput<typeof SeatCommand>;

@@ -19,6 +19,9 @@ export function evolveAlone(state: SittingState, event: LoggedEvent): void {
       if (question?.step === 'open') question.floor = event.team;
       return;
     }
+    case 'withdrawn':
+      asked.delete(event.to);
+      return;
     case 'seatRemoved':
       asked.delete(event.seat);
       return;

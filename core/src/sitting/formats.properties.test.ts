@@ -6,6 +6,7 @@ import { formatNames } from '../formats/index.ts';
 import { isRefusal } from '../refusal.ts';
 import { largestRemainders, wholePercentages } from '../rank/percentages.ts';
 import { newRound } from '../show/newRound.ts';
+import { choosesAlone } from './read/alone.ts';
 import { publicView } from './view/public.ts';
 import { LOG_VERSION } from './log/lifts.ts';
 import { readLog } from './log/readLog.ts';
@@ -64,6 +65,7 @@ const short: Partial<Record<FormatName, object>> = {
   knockout: { lives: 2, points: 100 },
   counterweight: { covers: 3, most: 5, seed: 'x' },
   climb: { rungs: [10, 20, 30, 40, 50], rests: [2], climbs: 2, attempts: 2 },
+  claim: { rows: 3, columns: 3, miss: 'block', groups: 2, topics: { q0: 'Tides' } },
   ownPace: { start: 50, loss: 40, goal: 'first', amount: 200, streak: { length: 2, points: 10 } },
 };
 const round: fc.Arbitrary<Round> = fc
@@ -158,6 +160,9 @@ function meant(table: Table, command: Command, actor: Actor): Command {
   if (command.type === 'act') {
     const { round: on } = table.state;
     const random = seeded(String(command.act));
+    const who = `t${Number(command.act) % 3}`;
+    const own = on && choosesAlone(table.state) ? formatOf(on.format).takes(on.state, who, random) : null;
+    if (own) return { type: 'choose', ref: own.ref, team: who };
     const move = on && formatOf(on.format).move(on.state, tableOf(table.state), random);
     return move ?? { type: 'act', act: { do: 'nothing' } };
   }

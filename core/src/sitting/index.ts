@@ -7,6 +7,7 @@ export { concernsOne } from '../formats/events.ts';
 export { openDoors } from './openDoors.ts';
 export { type LastStep, TIME, overtaken } from './press.ts';
 export { type NextStep, nextStep } from './read/nextStep.ts';
+export { choosesAlone } from './read/alone.ts';
 export { isAsking, isTimed } from './read/asking.ts';
 export { expectedEnd, measuredPace } from './read/timing.ts';
 export { append, fold, newSitting, replay } from './sitting.ts';

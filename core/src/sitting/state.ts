@@ -272,5 +272,8 @@ export const adviceOn = ({ advice }: Pick<QuestionInPlay, 'advice'>): Advice | n
 };
 
 /** What a seat has before it: a question of its own or of its team alone, else the common one. */
-export const questionFor = (state: SittingState, seat: Pick<Seat, 'id' | 'team'>): QuestionInPlay | null =>
-  state.asked.get(seat.id) ?? state.asked.get(seat.team) ?? state.question;
+export function questionFor(state: SittingState, seat: Pick<Seat, 'id' | 'team'>): QuestionInPlay | null {
+  const own = state.asked.get(seat.id) ?? state.asked.get(seat.team);
+  // One of their own that is over, and whose key they are not shown, is before nobody any more.
+  return own ? (own.step === 'settled' && !own.keyAfter ? null : own) : state.question;
+}

@@ -1,4 +1,5 @@
 import {
+  choosesAlone,
   concernsOne,
   deskView,
   handsetView,
@@ -110,7 +111,7 @@ export class Audiences {
     // other handsets see it with the next picture, as does a second device of a seat.
     const alone = state.show.devices.mode === 'each';
     for (const event of events) {
-      if (event.type === 'asked' || (event.type === 'settled' && event.to))
+      if (event.type === 'asked' || event.type === 'withdrawn' || (event.type === 'settled' && event.to))
         this.#showTo(state, event.to!, event.actor.id);
       if (!('seat' in event) || !event.seat) continue;
       if (!alone || event.type === 'seatMoved') this.#stirred.add(state.seats.get(event.seat)?.team ?? '');
@@ -135,7 +136,9 @@ export class Audiences {
   #showMinor(state: SittingState): void {
     const stirred = new Set(this.#stirred);
     this.#clear();
-    const pause = state.phase === 'lobby' ? GATHER_DOORS : isAsking(state) ? GATHER_ALONE : 0;
+    // Whoever chooses must see what the others have taken.
+    const alone = isAsking(state) && !choosesAlone(state);
+    const pause = state.phase === 'lobby' ? GATHER_DOORS : alone ? GATHER_ALONE : 0;
     if (pause === 0) this.#showHandsets(state);
     else this.#handsetPending ??= this.#later(pause, () => this.#showHandsets(this.#latest!));
     this.#showHosts(state);

@@ -12,7 +12,7 @@ afterEach(endApps);
 
 describe('rules as they are told to players', () => {
   const told = (rules: Partial<RoundRules>, devices: Devices | null = null) =>
-    inApp(useRules).told(rulesView('quiz', rulesWith(rules)), devices);
+    inApp(useRules).told(rulesView({ format: 'quiz', content: null }, rulesWith(rules)), devices);
 
   test('every rule that can be written has its sentence', () => {
     const { told: say } = inApp(useRules);
@@ -29,7 +29,7 @@ describe('rules as they are told to players', () => {
           change: fc.boolean(),
           brings: fc.constantFrom('counted', 'places', 'nothing'),
         } as const),
-        fc.constantFrom('board', 'quiz', 'knockout', 'counterweight'),
+        fc.constantFrom('board', 'quiz', 'knockout', 'counterweight', 'claim'),
         fc.record({
           mode: fc.constantFrom('none', 'team', 'each'),
           score: fc.constantFrom('teams', 'players'),
@@ -37,7 +37,7 @@ describe('rules as they are told to players', () => {
         } as const),
         (rules, format, devices) => {
           // A key without words throws.
-          const lines = say(rulesView(format, rulesWith(rules)), devices);
+          const lines = say(rulesView({ format, content: {} }, rulesWith(rules)), devices);
           expect(lines.every((line) => /^\p{Lu}.*[.!]$/u.test(line) && !line.includes('{'))).toBe(true);
           expect(new Set(lines).size).toBe(lines.length);
         },

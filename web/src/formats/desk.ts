@@ -1,6 +1,7 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardDesk from './board/BoardDesk.vue';
+import ClaimDesk from './claim/ClaimDesk.vue';
 import ClimbDesk from './climb/ClimbDesk.vue';
 import ClimbDeskHelp from './climb/ClimbDeskHelp.vue';
 import CounterweightDesk from './counterweight/CounterweightDesk.vue';
@@ -16,6 +17,7 @@ export const deskParts: Record<FormatName, Component> = {
   knockout: KnockoutDesk,
   counterweight: CounterweightDesk,
   climb: ClimbDesk,
+  claim: ClaimDesk,
   ownPace: OwnPaceDesk,
   interlude: InterludeDesk,
 };

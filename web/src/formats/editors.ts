@@ -1,6 +1,7 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardEditor from './board/editor/BoardEditor.vue';
+import ClaimEditor from './claim/ClaimEditor.vue';
 import ClimbEditor from './climb/ClimbEditor.vue';
 import CounterweightEditor from './counterweight/CounterweightEditor.vue';
 import InterludeEditor from './interlude/InterludeEditor.vue';
@@ -15,6 +16,7 @@ export const editors: Record<FormatName, Component> = {
   knockout: KnockoutEditor,
   counterweight: CounterweightEditor,
   climb: ClimbEditor,
+  claim: ClaimEditor,
   ownPace: OwnPaceEditor,
   interlude: InterludeEditor,
 };

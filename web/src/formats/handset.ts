@@ -1,6 +1,7 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardHandset from './board/BoardHandset.vue';
+import ClaimHandset from './claim/ClaimHandset.vue';
 import ClimbHandset from './climb/ClimbHandset.vue';
 import ClimbHelp from './climb/ClimbHelp.vue';
 import CounterweightHandset from './counterweight/CounterweightHandset.vue';
@@ -16,6 +17,7 @@ export const handsetParts: Record<FormatName, Component> = {
   knockout: KnockoutHandset,
   counterweight: CounterweightHandset,
   climb: ClimbHandset,
+  claim: ClaimHandset,
   ownPace: OwnPaceHandset,
   interlude: InterludeHandset,
 };

@@ -1,6 +1,7 @@
 import type { FormatName } from '@distaff/core/formats';
 import {
   mdiFormatListNumbered,
+  mdiGrid,
   mdiInformationOutline,
   mdiLifebuoy,
   mdiRunFast,
@@ -16,6 +17,7 @@ export const formatIcons: Record<FormatName, string> = {
   knockout: mdiLifebuoy,
   counterweight: mdiScaleBalance,
   climb: mdiStairsUp,
+  claim: mdiGrid,
   ownPace: mdiRunFast,
   interlude: mdiInformationOutline,
 };

@@ -6,7 +6,7 @@ export interface StagePart {
   now: number;
   canChoose: boolean;
 }
-/** What the part of a format on a handset gets; it may emit `act`. Below it stand rules and standings. */
+/** What the part of a format on a handset gets; it may emit `act` and `choose`. Below it stand rules and standings. */
 export interface HandsetPart {
   view: PublicView;
   seat: SeatView;

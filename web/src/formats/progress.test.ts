@@ -7,11 +7,11 @@ let n = 0;
 test.each(formatNames)('how far a %s is can be told from what everybody sees of it', (name) => {
   const format = formatOf(name);
   const { content } = newRound(name, () => `i${n++}`);
-  const asks = format.asks === 'nothing' ? [] : ['q0', 'q1', 'q2'];
+  const asks = !format.asks ? [] : ['q0', 'q1', 'q2'];
   const filled = format.filled(content, asks);
   const state = format.begin(filled, {}, format.asWritten(filled, {}));
   const found = progressOf({ ...(format.view(state) as object), format: name } as never);
-  expect(found === null).toBe(format.asks !== 'together');
+  expect(found === null).toBe(!format.asks || format.alone(content) !== null);
   expect(found?.played ?? 0).toBe(0);
   expect(questionsLeft({ ...(format.view(state) as object), format: name } as never)).toBe(found?.of ?? 0);
 });

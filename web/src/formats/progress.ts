@@ -29,6 +29,10 @@ const progress: Told = {
     played: done.length,
     of: Math.max(climbs, done.length + (on ? 1 : 0)),
   }),
+  claim: ({ squares }) => ({
+    played: squares.filter(({ group }) => group !== null).length,
+    of: squares.filter(({ isThere }) => isThere).length,
+  }),
   // Everybody has come another way.
   ownPace: () => null,
   interlude: () => null,

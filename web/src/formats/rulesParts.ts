@@ -1,5 +1,6 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
+import ClaimRules from './claim/ClaimRules.vue';
 import KnockoutRules from './knockout/KnockoutRules.vue';
 
 /** Rules of a format's own, among those of the round; `v-model` are the rules. */
@@ -9,6 +10,7 @@ export const rulesParts: Record<FormatName, Component | null> = {
   knockout: KnockoutRules,
   counterweight: null,
   climb: null,
+  claim: ClaimRules,
   ownPace: null,
   interlude: null,
 };

@@ -1,6 +1,7 @@
 import type { FormatName } from '@distaff/core/formats';
 import type { Component } from 'vue';
 import BoardStage from './board/BoardStage.vue';
+import ClaimStage from './claim/ClaimStage.vue';
 import ClimbHem from './climb/ClimbHem.vue';
 import ClimbStage from './climb/ClimbStage.vue';
 import CounterweightStage from './counterweight/CounterweightStage.vue';
@@ -16,9 +17,13 @@ export const stageParts: Record<FormatName, Component> = {
   knockout: KnockoutStage,
   counterweight: CounterweightStage,
   climb: ClimbStage,
+  claim: ClaimStage,
   ownPace: OwnPaceStage,
   interlude: InterludeStage,
 };
+
+/** Formats that name those who play in their own part: nothing of them stands below it. */
+export const namesTeams: ReadonlySet<FormatName> = new Set<FormatName>(['claim']);
 
 /** What stands under a question of a format in place of the teams, where it has something of its own. */
 export const stageHems: Partial<Record<FormatName, Component>> = { climb: ClimbHem };

@@ -69,6 +69,7 @@ export function useSlots() {
     knockout: inList,
     counterweight: inList,
     climb: inList,
+    claim: inList,
     ownPace: inList,
     interlude: null,
   };

@@ -119,8 +119,10 @@ async function buzz(): Promise<void> {
   const result = await sitting.send({ type: 'buzz', play: question.play, pressed });
   if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
 }
-async function act(what: object): Promise<void> {
-  const result = await sitting.send({ type: 'act', act: what });
+const act = (what: object) => tell({ type: 'act', act: what });
+const choose = (ref: string) => tell({ type: 'choose', ref });
+async function tell(command: { type: 'act'; act: object } | { type: 'choose'; ref: string }): Promise<void> {
+  const result = await sitting.send(command);
   if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
 }
 
@@ -164,6 +166,7 @@ const part = computed(() => {
     @answer="answer"
     @buzz="buzz"
     @act="act"
+    @choose="choose"
     @go-on="goOn"
     @noticed="notice = ''"
   />

@@ -15,7 +15,14 @@ const { view, seat } = defineProps<{
   sending: boolean;
   notice: string;
 }>();
-const emit = defineEmits<{ answer: [wire: object]; buzz: []; act: [what: object]; goOn: []; noticed: [] }>();
+const emit = defineEmits<{
+  answer: [wire: object];
+  buzz: [];
+  act: [what: object];
+  choose: [ref: string];
+  goOn: [];
+  noticed: [];
+}>();
 const { t } = useI18n();
 // A phone must not go dark while somebody waits for the host to read.
 const wake = useWakeLock();
@@ -50,6 +57,7 @@ watch(
         @answer="emit('answer', $event)"
         @buzz="emit('buzz')"
         @act="emit('act', $event)"
+        @choose="emit('choose', $event)"
         @go-on="emit('goOn')"
       >
         <v-btn

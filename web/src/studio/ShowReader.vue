@@ -83,7 +83,7 @@ const duplicate = () =>
           <span class="mono">{{ i + 1 }}</span> <v-icon :icon="formatIcons[round.format]" size="22" />
           {{ nameOf(round) }} <span v-if="round.off" class="muted">{{ t('building.off') }}</span>
         </h2>
-        <ul v-if="formatOf(round.format).asks !== 'nothing'" class="muted">
+        <ul v-if="formatOf(round.format).asks" class="muted">
           <li v-for="one in sentences(explainRound(round))" :key="one">{{ one }}</li>
         </ul>
         <div v-for="{ place, id } in questionsOf(round)" :key="id" class="question">

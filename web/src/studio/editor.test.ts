@@ -87,7 +87,7 @@ describe('rounds', () => {
     const made = formatOf(format);
     editor.show!.questions.q1 = { ...titled('One'), id: 'q1' };
     const { content } = editor.round;
-    Object.assign(editor.round, { content: made.filled(content, made.asks === 'nothing' ? [] : ['q1']) });
+    Object.assign(editor.round, { content: made.filled(content, made.asks ? ['q1'] : []) });
     const before = editor.roundId;
     editor.copyRound(before, 'Again');
     expect(editor.roundId).not.toBe(before);

@@ -93,7 +93,7 @@ describe('formats', () => {
       howTo: words.howTo !== undefined,
       counted: words.counted !== undefined,
       choice: words.pick !== undefined && words.leave !== undefined,
-    }).toEqual({ howTo: format.asks !== 'nothing', counted: format.ranksOtherwise, choice: format.chosen });
+    }).toEqual({ howTo: format.asks, counted: format.ranksOtherwise, choice: format.chosen });
     const findings = Object.keys((editors[name] as WrittenWords).finding ?? {});
     expect(findings.filter((code) => !(code in format.harm))).toEqual([]);
   });

@@ -21,7 +21,7 @@ const USUALLY = { title: 30, howTo: 40, break: 300, standings: 20, credits: 15 }
 /** An interlude stands where a round could stand, and is over as soon as the host goes on. */
 export const interlude: Format<InterludeContent, InterludeState, InterludeView, null> = {
   ...usual,
-  asks: 'nothing',
+  asks: false,
   blank: blankInterlude,
   places: () => [],
   filled: (content) => content,

@@ -74,7 +74,7 @@ const reached = ({ goal, amount, balances, total }: OwnPaceState): boolean =>
 /** Own pace: everybody has an own order of questions and goes on by themselves, until the clock or the goal ends it. */
 export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSequence> = {
   ...usual,
-  asks: 'each',
+  alone: () => 'people',
   suits: {
     anew: { clock: null, roundClock: 300, lowest: 0 },
     aloud: {},

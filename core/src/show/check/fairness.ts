@@ -30,7 +30,7 @@ export function fairnessFindings(show: Show, rounds: readonly Round[], teams: nu
   for (const round of rounds) {
     const format = formatOf(round.format);
     const rules = { ...round.rules, ...format.prescribes };
-    const together = format.asks === 'together';
+    const together = format.alone(round.content) === null;
     const inList = together && format.inTurns && !format.chosen && !format.ranksOtherwise;
     if (inList && rules.floor === 'turn' && rules.turns === 'inOrder' && teams > 0) {
       const count = questionsIn(round).filter((id) => {

@@ -68,12 +68,12 @@ export function roundLength(round: Round, questions: Record<string, Question>, t
   const lasts = format.lasts(round.content);
   if (lasts) return { round: round.id, questions: 0, span: exactly(lasts.seconds), fixed: lasts.fixed };
   const rules = { ...round.rules, ...format.prescribes };
-  if (format.asks === 'each' && rules.roundClock !== null) {
+  if (format.alone(round.content) !== null && rules.roundClock !== null) {
     const span = together([exactly(rules.roundClock), exactly(BEGINNING + STANDINGS)]);
     return { round: round.id, questions: format.places(round.content).length, span, fixed: false };
   }
   const played = allAsPlayed(questions);
-  const dealt = format.deal(round.content, played, () => 0.5);
+  const dealt = format.deal(round.content, played, () => 0.5, []);
   const turns =
     rules.turnsEach !== null && (rules.floor === 'turn' || format.chosen)
       ? rules.turnsEach * teams

@@ -1,11 +1,14 @@
 import { formatOf } from '../../formats/index.ts';
+import type { AskedAlone, Settled } from '../../formats/format.ts';
 import { verdictOf } from '../../question/kind.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import { isRunning, ALLOWANCE } from '../../time/clock.ts';
 import type { Draft } from '../events.ts';
 import { thoughtFor } from '../evolveQuestion.ts';
+import { aloneIn } from '../read/alone.ts';
 import { alike } from '../read/alike.ts';
-import { isAsking, whoIsAsked, type Asked } from '../read/asking.ts';
+import { isAsking, isRoundOver, whoIsAsked, type Asked } from '../read/asking.ts';
+import { tableOf } from '../read/table.ts';
 import { rulesOf } from '../read/inPlay.ts';
 import { paidFor, resultsOfQuestion, winnerOf } from '../read/points.ts';
 import { scoreNow, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
@@ -19,7 +22,7 @@ type Ruled = Draft & { type: 'ruled' };
 /** Begins to ask everybody who is here, each alone. */
 export function start(state: SittingState, context: Context): Draft[] | Refusal {
   const { round } = state;
-  if (state.phase !== 'round' || !round || formatOf(round.format).asks !== 'each')
+  if (state.phase !== 'round' || !round || aloneIn(state) === null)
     return refuse('notNow', 'There is nothing to start here.');
   if (round.startedAt !== null) return refuse('already', 'It has started.');
   const everybody = whoIsAsked(state);
@@ -48,31 +51,54 @@ export function askFirst(state: SittingState, one: Asked, welcomed: Set<string>,
   return [...ofThisRound(state, given, one.who), ...askNext(state, one, context)];
 }
 
-/** The next question for one who is asked alone; nothing where there is none left. */
-export function askNext(state: SittingState, { who, team }: Asked, { now, random }: Context): Draft[] {
+/** The next question for one who is asked alone; nothing where there is none left, or they choose themselves. */
+export function askNext(state: SittingState, one: Asked, context: Context): Draft[] {
   const round = state.round!;
-  const picked = formatOf(round.format).ask(round.state, who, random);
-  if (!picked) return [];
+  const picked = formatOf(round.format).ask(round.state, one.who, context.random);
+  return picked ? [asked(state, one, picked, context)] : [];
+}
+
+/** A team takes on what it has chosen. */
+export function takeAlone(
+  state: SittingState,
+  ref: string,
+  team: string,
+  context: Context,
+): Draft[] | Refusal {
+  const { format, state: own, held } = state.round!;
+  const one = whoIsAsked(state).find(({ who }) => who === team);
+  if (!one) return refuse('notThere', 'There is no such team.');
+  if (held) return refuse('notNow', 'The host has paused the round.');
+  if (isRoundOver(state)) return refuse('late', 'This round is over.');
+  if (state.asked.get(team)?.step === 'open') return refuse('already', 'Answer your question first.');
+  const picked = formatOf(format).take(own, team, ref, tableOf(state, context.now), context.random);
+  return isRefusal(picked) ? picked : [asked(state, one, picked, context)];
+}
+
+function asked(
+  state: SittingState,
+  { who, team }: Asked,
+  picked: AskedAlone,
+  { now, random }: Context,
+): Draft {
   const written = state.show.questions[picked.question]!;
   const { order } = posed(state, picked.question, random);
   const seconds = written.clock ?? rulesOf(state).clock;
   const limit = seconds === null ? null : seconds * 1000;
-  return [
-    {
-      type: 'asked',
-      to: who,
-      team,
-      ref: picked.ref,
-      question: picked.question,
-      points: picked.points * written.weight,
-      ...(picked.loss === undefined ? {} : { loss: picked.loss * written.weight }),
-      // Without phones the host tells them, and reads out the next one.
-      key: picked.key && state.show.devices.mode !== 'none',
-      order,
-      clock: limit === null ? null : { deadline: now + limit },
-      limit,
-    },
-  ];
+  return {
+    type: 'asked',
+    to: who,
+    team,
+    ref: picked.ref,
+    question: picked.question,
+    points: picked.points * written.weight,
+    ...(picked.loss === undefined ? {} : { loss: picked.loss * written.weight }),
+    // Without phones the host tells them, and reads out the next one.
+    key: picked.key && state.show.devices.mode !== 'none',
+    order,
+    clock: limit === null ? null : { deadline: now + limit },
+    limit,
+  };
 }
 
 /** Lines of the ledger that a format writes, as those of the round that is on. */
@@ -99,7 +125,18 @@ export function concluded(
   const [first, ...rest] = withConsequences(state, over, settled);
   // Where they are shown the key they say themselves when they go on.
   const next = question.keyAfter ? [] : askNext(state, { who: to, team: question.floor! }, context);
-  return [first!, ...ofThisRound(state, rest, to), ...next];
+  return [first!, ...ofThisRound(state, rest, to), ...withdrawn(state, settled, over.ref), ...next];
+}
+
+/** Questions of others that are void with what was settled. */
+function withdrawn(state: SittingState, settled: Settled, ref: string): Draft[] {
+  const { format, state: own } = state.round!;
+  return formatOf(format)
+    .withdraws(own, settled, ref)
+    .flatMap((to): Draft[] => {
+      const question = state.asked.get(to);
+      return question?.step === 'open' ? [{ type: 'withdrawn', to, play: question.play }] : [];
+    });
 }
 
 /** The response as it stands after `drafts` marked it: by the key, or as the host ruled on others that say the same. */

@@ -7,7 +7,7 @@ import type { SittingState } from '../state.ts';
 export function countNow(state: SittingState): Draft[] {
   const { round, begun } = state;
   if (!round || round.brings === undefined || round.places !== null) return [];
-  if (formatOf(round.format).asks === 'nothing') return [];
+  if (!formatOf(round.format).asks) return [];
   return [{ type: 'counted', begun: begun.length - 1, lines: countOf(state, begun.length - 1) }];
 }
 

@@ -18,7 +18,7 @@ import { handOn, leave, lock, open, pose, settle, showAnswers, showKey, showResp
 import { forward, takeBack } from './takeBack.ts';
 
 const roles: Partial<Record<Command['type'], Actor['role'][]>> = {
-  choose: ['host', 'stage'],
+  choose: ['host', 'stage', 'seat'],
   answer: ['seat', 'stage'],
   buzz: ['seat'],
   goOn: ['seat'],
@@ -81,7 +81,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'giveTurn':
       return giveTurn(state, command.team);
     case 'choose':
-      return choose(state, command.ref, context);
+      return choose(state, command.ref, context, command.team);
     case 'pose':
       return pose(state, context);
     case 'open':

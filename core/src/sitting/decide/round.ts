@@ -2,8 +2,9 @@ import { formatOf } from '../../formats/index.ts';
 import type { By } from '../../formats/format.ts';
 import type { Draft } from '../events.ts';
 import { isAsking, isRoundOver } from '../read/asking.ts';
-import { limitOf } from './alone.ts';
+import { limitOf, takeAlone } from './alone.ts';
 import { nextRound } from '../read/coming.ts';
+import { playing } from '../read/roundCount.ts';
 import { rulesAt, rulesOf } from '../read/inPlay.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import { ofRound } from './consequences.ts';
@@ -42,7 +43,12 @@ export function begin(state: SittingState, given: number | undefined, context: C
   const round = index === null ? undefined : state.show.rounds[index];
   if (index === null || !round) return refuse('notThere', 'There is no such round.');
   const format = formatOf(round.format);
-  const dealt = format.deal(round.content, state.show.questions, context.random);
+  const dealt = format.deal(
+    round.content,
+    state.show.questions,
+    context.random,
+    playing(state).map(({ id }) => id),
+  );
   const left = question ? [{ type: 'left' as const, turn: turnAfter(state, question, context.random) }] : [];
   const turn = firstTurn(left[0] ? { ...state, turn: left[0].turn } : state, index, context);
   const { brings } = rulesAt(state, index);
@@ -58,8 +64,15 @@ export function giveTurn(state: SittingState, team: string): Draft[] | Refusal {
   return state.turn === team ? refuse('already', 'It is their turn.') : [{ type: 'turnGiven', team }];
 }
 
-/** Brings a question into play; who may answer it is the round's rule. */
-export function choose(state: SittingState, ref: string, { random, now }: Context): Draft[] | Refusal {
+/** Brings a question into play; who may answer it is the round's rule. Where each is asked alone, `team` chooses its own. */
+export function choose(state: SittingState, ref: string, context: Context, team?: string): Draft[] | Refusal {
+  const { random, now, actor } = context;
+  const seat = actor.role === 'seat' ? state.seats.get(actor.id) : undefined;
+  if (actor.role === 'seat' && (!seat || seat.removed))
+    return refuse('notYours', 'You are not in this show any more.');
+  if (isAsking(state)) return takeAlone(state, ref, seat?.team ?? team ?? '', context);
+  if (seat && !(state.round && formatOf(state.round.format).chosenByHandset && seat.team === state.turn))
+    return refuse('notYours', 'Another team is choosing.');
   if (!state.round) return refuse('notNow', 'The round has not begun.');
   if (state.question) return refuse('already', 'A question is in play already.');
   if (isRoundOver(state)) return refuse('notNow', 'This round is over.');

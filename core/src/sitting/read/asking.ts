@@ -1,6 +1,7 @@
 import { formatOf } from '../../formats/index.ts';
 import { isRunning } from '../../time/clock.ts';
 import type { SittingState } from '../state.ts';
+import { aloneIn } from './alone.ts';
 import { playing } from './roundCount.ts';
 import { turnsLeft } from './turnsLeft.ts';
 
@@ -11,16 +12,16 @@ export interface Asked {
 }
 
 /** Whether everybody has a question of their own now, or between two of them. */
-export const isAsking = ({ phase, round }: SittingState): boolean =>
-  phase === 'round' &&
-  round !== null &&
-  formatOf(round.format).asks === 'each' &&
-  round.startedAt !== null &&
-  round.ended === null;
+export const isAsking = (state: SittingState): boolean =>
+  state.phase === 'round' &&
+  aloneIn(state) !== null &&
+  state.round!.startedAt !== null &&
+  state.round!.ended === null;
 
 /** Everybody who is asked alone: each seat with a handset of its own, else each team. */
 export function whoIsAsked(state: SittingState): Asked[] {
-  if (state.show.devices.mode !== 'each') return playing(state).map(({ id }) => ({ who: id, team: id }));
+  if (state.show.devices.mode !== 'each' || aloneIn(state) === 'teams')
+    return playing(state).map(({ id }) => ({ who: id, team: id }));
   return [...state.seats.values()]
     .filter((seat) => !seat.removed && seat.team !== '')
     .map(({ id, team }) => ({ who: id, team }));

@@ -1,3 +1,4 @@
+import { aloneIn } from './alone.ts';
 import { isRoundOver } from './asking.ts';
 import type { HostCommand } from '../command.ts';
 import { formatOf } from '../../formats/index.ts';
@@ -74,7 +75,7 @@ function plan(state: SittingState): Planned {
   if (state.question) return nextInQuestion(state, state.question);
   const { format, state: own } = state.round!;
   const name = (team: string) => teamOf(state, team)?.name ?? '';
-  if (formatOf(format).asks === 'each' && !isRoundOver(state))
+  if (aloneIn(state) !== null && !isRoundOver(state))
     return state.round!.startedAt === null
       ? step('startAlone', { type: 'start' })
       : step('askingAlone', null);

@@ -19,9 +19,7 @@ export const placesIn = (state: SittingState, round: BegunRound): Placed<Team>[]
 
 /** Whether a round has a winner of its own beside that of the show. */
 export const hasOwnWinner = ({ format, brings }: BegunRound): boolean =>
-  brings !== undefined &&
-  formatOf(format).asks !== 'nothing' &&
-  (formatOf(format).ranksOtherwise || brings !== 'counted');
+  brings !== undefined && formatOf(format).asks && (formatOf(format).ranksOtherwise || brings !== 'counted');
 
 /** Those who won a round by itself; nobody where all who play are level. */
 export function winnersIn(state: SittingState, round: BegunRound): string[] {

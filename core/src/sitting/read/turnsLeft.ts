@@ -1,5 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
 import type { SittingState } from '../state.ts';
+import { aloneIn } from './alone.ts';
 import { rulesOf } from './inPlay.ts';
 import { playing } from './roundCount.ts';
 
@@ -8,7 +9,7 @@ export const hasTurns = (state: SittingState): boolean =>
   state.round !== null &&
   formatOf(state.round.format).inTurns &&
   (rulesOf(state).floor === 'turn' || formatOf(state.round.format).chosen) &&
-  formatOf(state.round.format).asks === 'together';
+  aloneIn(state) === null;
 
 /**
  * How many turns each team still has, where the round ends by them: a number for each, or – once the clock of the

@@ -1,4 +1,4 @@
-import { formatOf } from '../../formats/index.ts';
+import { aloneIn } from '../read/alone.ts';
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
 import { writtenQuestion } from '../read/inPlay.ts';
 import type { SittingState } from '../state.ts';
@@ -34,8 +34,7 @@ const MISSED = 5;
 /** Everybody who is asked alone in the round that is on, and how it goes; null where nobody is. */
 export function aloneView(state: SittingState): AloneView | null {
   const { round, asked } = state;
-  if (state.phase !== 'round' || !round || formatOf(round.format).asks !== 'each' || round.startedAt === null)
-    return null;
+  if (state.phase !== 'round' || !round || aloneIn(state) === null || round.startedAt === null) return null;
   const lines = [...round.tracks].map(([who, { team, answered, right, since }]): AloneLine => {
     const question = asked.get(who);
     const open = question?.step === 'open' ? question : null;

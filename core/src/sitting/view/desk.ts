@@ -1,3 +1,4 @@
+import { aloneIn } from '../read/alone.ts';
 import { formatOf } from '../../formats/index.ts';
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
 import type { AnswerView, Verdict } from '../../question/kind.ts';
@@ -189,7 +190,9 @@ export function deskView(state: SittingState): DeskView {
       forward: state.forward.at(-1)?.type ?? null,
       coming: coming && questionForHost(coming),
       turnsTaken:
-        state.round && !formatOf(state.round.format).inTurns ? {} : Object.fromEntries(state.turnsTaken),
+        state.round && (!formatOf(state.round.format).inTurns || aloneIn(state) !== null)
+          ? {}
+          : Object.fromEntries(state.turnsTaken),
       penalty: state.question
         ? rulesFor(state, state.question).penalty
         : state.round

@@ -1,3 +1,4 @@
+import { aloneIn } from '../read/alone.ts';
 import { isRoundOver } from '../read/asking.ts';
 import { turnsLeft } from '../read/turnsLeft.ts';
 import type { Clock } from '../../time/clock.ts';
@@ -174,18 +175,21 @@ export function shortView(view: PublicView, audience: keyof typeof MANY): Public
 function explained({ round, show }: SittingState): Explained | null {
   const on = round && show.rounds[round.index];
   if (!on || formatOf(on.format).does(on.content) !== 'explains') return null;
-  const next = show.rounds.slice(round!.index + 1).find((one) => formatOf(one.format).asks !== 'nothing');
+  const next = show.rounds.slice(round!.index + 1).find((one) => formatOf(one.format).asks);
   return next ? explainRound(next) : null;
 }
 
 /** Whose turn it is; where teams are not on one after the other, whoever the format says, if anybody. */
-function turnNow({ round, turn }: SittingState): string {
-  if (!round || formatOf(round.format).inTurns) return turn;
+function turnNow(state: SittingState): string {
+  const { round, turn } = state;
+  if (!round) return turn;
+  if (aloneIn(state) !== null) return '';
+  if (formatOf(round.format).inTurns) return turn;
   return formatOf(round.format).turn(round.state) ?? '';
 }
 
 function timerOf(state: SittingState, round: BegunRound): PublicView['timer'] {
-  const { clock, limit, held, startedAt, ended, format } = round;
+  const { clock, limit, held, startedAt, ended } = round;
   const stage = startedAt === null ? 'before' : ended === null ? 'on' : 'over';
   const left = turnsLeft(state);
   return {
@@ -193,7 +197,7 @@ function timerOf(state: SittingState, round: BegunRound): PublicView['timer'] {
     limit,
     held,
     ended,
-    alone: formatOf(format).asks === 'each' ? stage : null,
+    alone: aloneIn(state) === null ? null : stage,
     turnsLeft: left && Object.fromEntries(left),
   };
 }
@@ -223,7 +227,7 @@ export function publicView(state: SittingState): PublicView {
     waitsFor: round && formatOf(round.format).waitsFor(round.state),
     won: ownWinners(state),
     standings: state.standings,
-    rules: rules && rulesView(round.format, rules),
+    rules: rules && rulesView(state.show.rounds[round.index]!, rules),
     explains: explained(state),
     round: round && formatOf(round.format).view(round.state),
     timer: round && timerOf(state, round),

@@ -17,7 +17,10 @@ const desk = useDesk();
 const DIGITS = 9;
 
 /** Turns are told where the floor is the team's in turn, or a team chooses what is played. */
-const turns = computed(() => desk.view.rules?.floor === 'turn' || desk.view.rules?.chosen);
+const turns = computed(() => {
+  const { rules } = desk.view;
+  return rules?.asks === 'together' && (rules.floor === 'turn' || rules.chosen);
+});
 const onFloor = computed(
   () => desk.view.phase === 'round' && team.id === desk.floor && (desk.question !== null || turns.value),
 );

@@ -17,7 +17,7 @@ const explained = computed(() => {
   if (round.value.content.what !== 'howTo' || round.value.content.text.trim() !== '') return [];
   const next = editor
     .show!.rounds.slice(editor.index + 1)
-    .find((one) => formatOf(one.format).asks !== 'nothing' && !one.off);
+    .find((one) => formatOf(one.format).asks && !one.off);
   return next ? sentences(explainRound(next)) : [];
 });
 const writeOut = () => (round.value.content.text = explained.value.map((one) => `- ${one}`).join('\n'));

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OwnPaceView } from '@distaff/core/formats';
+import type { OwnPaceLive, OwnPaceView } from '@distaff/core/formats';
 import type { Weave } from '@distaff/core/show';
 import type { StageView } from '@distaff/core/sitting';
 import { computed } from 'vue';
@@ -12,8 +12,9 @@ import { patternDef } from '../../design/weave/tile.ts';
 const { view, round } = defineProps<{ view: StageView; round: OwnPaceView }>();
 const { t } = useI18n();
 const { points } = useFormat();
-const total = computed(() => view.live?.total ?? 0);
-const worth = computed(() => view.live?.lengths.worth ?? 1);
+const live = computed(() => view.live as OwnPaceLive | null);
+const total = computed(() => live.value?.total ?? 0);
+const worth = computed(() => live.value?.lengths.worth ?? 1);
 /** A length is so many threads long; the cloth is as wide as the stage. */
 const IN_A_ROW = 20;
 /** The weave of what nobody's answer made: points that were there at the beginning. */
@@ -22,11 +23,11 @@ const LENGTH = 12;
 /** As many lengths as lead to the goal if nothing is lost on the way. */
 const places = computed(() => {
   const toGoal = Math.ceil(round.amount / Math.max(1, round.gain) / worth.value);
-  const rows = Math.ceil(Math.max(toGoal, view.live?.lengths.teams.length ?? 0) / IN_A_ROW);
+  const rows = Math.ceil(Math.max(toGoal, live.value?.lengths.teams.length ?? 0) / IN_A_ROW);
   return Math.max(1, rows) * IN_A_ROW;
 });
 const height = computed(() => Math.max(4, 105 / (places.value / IN_A_ROW)));
-const teams = computed(() => new Set(view.live?.lengths.teams));
+const teams = computed(() => new Set(live.value?.lengths.teams));
 const defs = computed(() =>
   view.teams
     .filter(({ id }) => teams.value.has(id))
@@ -36,7 +37,7 @@ const defs = computed(() =>
 );
 /** What is woven so far; what wrong answers cost is pulled out at the end. Every second row runs back. */
 const lengths = computed(() => {
-  const given = view.live?.lengths.teams ?? [];
+  const given = live.value?.lengths.teams ?? [];
   const woven = Math.round(places.value * Math.min(1, Math.max(0, total.value) / round.amount));
   return Array.from({ length: woven }, (_, at) => {
     const row = Math.floor(at / IN_A_ROW);

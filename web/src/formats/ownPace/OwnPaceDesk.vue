@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import type { OwnPaceLive } from '@distaff/core/formats';
 import type { AloneLine, AloneView } from '@distaff/core/sitting';
-import { mdiCheck, mdiClose, mdiRestart } from '@mdi/js';
+import { mdiRestart } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useServerNow } from '../../live/useServerNow.ts';
-import DeskKey from '../../screens/desk/DeskKey.vue';
+import AloudQuestions from '../alone/AloudQuestions.vue';
 import type { DeskPart } from '../parts.ts';
 
 /** Everybody at once: how many correct, since when idle, how much; and what was missed most. */
@@ -17,6 +18,7 @@ const { t } = useI18n();
 const { points } = useFormat();
 const now = useServerNow();
 const alone = computed<AloneView | null>(() => view.private.alone);
+const live = computed(() => view.private.live as OwnPaceLive | null);
 const names = computed(() => new Map(view.private.seats.map(({ id, name }) => [id, name])));
 const teams = computed(() => new Map(view.teams.map((team) => [team.id, team])));
 const orders = ['score', 'name', 'slow'] as const;
@@ -37,7 +39,7 @@ const rows = computed<Row[]>(() => {
     return {
       ...line,
       name: names.value.get(line.who) ?? team?.name ?? '',
-      score: view.private.live?.balances[line.team] ?? 0,
+      score: live.value?.balances[line.team] ?? 0,
       idle: Math.max(0, Math.floor((now.value - line.since) / 1000)),
       percent: line.answered === 0 ? null : Math.round((line.right / line.answered) * 100),
     };
@@ -72,25 +74,7 @@ const weaveOf = (team: string) => teams.value.get(team)?.weave;
       }}</span>
     </header>
 
-    <section v-for="one in alone.aloud ?? []" :key="one.play" class="aloud">
-      <h3>{{ teams.get(one.team)?.name }}</h3>
-      <RichText class="prompt" :text="one.question.prompt" />
-      <DeskKey :question="one.question" />
-      <div class="row">
-        <v-btn
-          color="primary"
-          :prepend-icon="mdiCheck"
-          @click="emit('ask', { type: 'rule', team: one.team, verdict: 'right', play: one.play })"
-          >{{ t('desk.alone.right') }}</v-btn
-        >
-        <v-btn
-          variant="outlined"
-          :prepend-icon="mdiClose"
-          @click="emit('ask', { type: 'rule', team: one.team, verdict: 'wrong', play: one.play })"
-          >{{ t('desk.alone.wrong') }}</v-btn
-        >
-      </div>
-    </section>
+    <AloudQuestions :view="view" @ask="emit('ask', $event)" />
 
     <v-btn-toggle v-model="order" mandatory density="compact" variant="outlined">
       <v-btn v-for="one in orders" :key="one" :value="one">{{ t(`desk.alone.order.${one}`) }}</v-btn>
@@ -189,19 +173,6 @@ header {
   background: var(--paper);
   border: 1px solid var(--line);
   border-radius: 6px;
-}
-.aloud {
-  padding: 12px 16px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--paper);
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-}
-.prompt {
-  font-size: 18px;
-  font-weight: 700;
 }
 .missed ul {
   margin: 6px 0 0;

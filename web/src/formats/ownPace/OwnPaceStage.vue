@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OwnPaceView } from '@distaff/core/formats';
+import type { OwnPaceLive, OwnPaceView } from '@distaff/core/formats';
 import { remaining } from '@distaff/core/time';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -20,7 +20,7 @@ const { title, goal, terms } = useTerms();
 const { told } = useRules();
 const wonLines = useWonLines(() => view);
 const round = computed(() => view.round as OwnPaceView);
-const live = computed(() => view.live);
+const live = computed(() => view.live as OwnPaceLive | null);
 const timer = computed(() => view.timer!);
 /** Near the end nobody changes places any more. */
 const LAST = 10_000;

@@ -12,7 +12,7 @@ import { useOwnWords } from './useOwnWords.ts';
 
 /** The handset between two questions: whose choice it is, how it is played, who stands where. */
 const { view, seat } = defineProps<{ view: PublicView; seat: SeatView }>();
-const emit = defineEmits<{ act: [act: object] }>();
+const emit = defineEmits<{ act: [act: object]; choose: [ref: string] }>();
 const { t } = useI18n();
 const { points, place } = useFormat();
 const { told } = useRules();
@@ -40,6 +40,7 @@ const rules = computed(() => {
     :view="view"
     :seat="seat"
     @act="emit('act', $event)"
+    @choose="emit('choose', $event)"
   />
   <p v-if="view.phase === 'round' && turns !== null" class="own">
     {{ t('common.turnsLeft', turns, { named: { n: turns } }) }}

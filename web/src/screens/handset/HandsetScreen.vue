@@ -29,7 +29,13 @@ const { view, seat, now, connected, sending } = defineProps<{
   connected: boolean;
   sending: boolean;
 }>();
-const emit = defineEmits<{ answer: [answer: object]; buzz: []; act: [act: object]; goOn: [] }>();
+const emit = defineEmits<{
+  answer: [answer: object];
+  buzz: [];
+  act: [act: object];
+  choose: [ref: string];
+  goOn: [];
+}>();
 const { t } = useI18n();
 const { points, change } = useFormat();
 const own = computed(() => view.teams.find((team) => team.id === seat.team) ?? null);
@@ -127,6 +133,7 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
         :view="view"
         :seat="seat"
         @act="emit('act', $event)"
+        @choose="emit('choose', $event)"
       />
 
       <HandsetAlone

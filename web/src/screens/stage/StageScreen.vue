@@ -4,7 +4,7 @@ import type { StageView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import { groundPicture, lookStyle } from '../../design/lookStyle.ts';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
-import { stageHems, stageParts } from '../../formats/stage.ts';
+import { namesTeams, stageHems, stageParts } from '../../formats/stage.ts';
 import { spoken } from '../../live/joinAddress.ts';
 import LongClock from '../../design/LongClock.vue';
 import StageClose from './StageClose.vue';
@@ -101,7 +101,10 @@ const part = computed(() => {
       <component :is="hem" v-if="hem && part === 'question'" :view="view" />
       <StageTeams
         v-else-if="
-          view.phase === 'round' && part !== 'standings' && (!view.rules || view.rules.asks === 'together')
+          view.phase === 'round' &&
+          part !== 'standings' &&
+          (!view.rules || view.rules.asks === 'together') &&
+          (view.question || !view.round || !namesTeams.has(view.round.format))
         "
         :view="view"
       />

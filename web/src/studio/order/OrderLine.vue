@@ -136,7 +136,7 @@ function toggle(): void {
       />
     </div>
     <div v-if="open" class="more">
-      <ul v-if="formatOf(round.format).asks !== 'nothing'">
+      <ul v-if="formatOf(round.format).asks">
         <li v-for="one in sentences(explainRound(round))" :key="one">{{ one }}</li>
       </ul>
       <p v-else-if="readIn" class="text">{{ plainText(readIn) }}</p>

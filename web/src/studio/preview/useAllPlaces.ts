@@ -15,7 +15,7 @@ export function useAllPlaces() {
   const places = computed<PreviewPlace[]>(() =>
     editor.show!.rounds.flatMap((round, index): PreviewPlace[] => {
       const format = formatOf(round.format);
-      if (format.asks === 'nothing') return [{ round: index, ref: null, question: null }];
+      if (!format.asks) return [{ round: index, ref: null, question: null }];
       return format
         .places(round.content)
         .flatMap(({ ref, question }) => (question === null ? [] : [{ round: index, ref, question }]));

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { brought, floors, formatOf, formats, turnOrders } from '@distaff/core/formats';
+import { asksAs, brought, floors, formatOf, formats, turnOrders } from '@distaff/core/formats';
 import { rulesView } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -20,7 +20,7 @@ const prescribed = computed(() => formats[editor.round.format].prescribes);
 const free = (rule: keyof typeof rules.value) => !(rule in prescribed.value);
 const inForce = computed(() => ({ ...rules.value, ...prescribed.value }));
 /** Whether all have the same question at the same time. */
-const together = computed(() => formatOf(editor.round.format).asks === 'together');
+const together = computed(() => asksAs(editor.round) === 'together');
 /** Whether teams are on one after the other, by the rules of the round. */
 const hasTurns = computed(() => {
   const { inTurns, chosen } = formatOf(editor.round.format);
@@ -52,7 +52,7 @@ const pace = computed({
       {{ t('rules.rulesOf', { title: editor.round.title || t(`formats.${editor.round.format}.name`) }) }}
     </h1>
     <v-text-field v-model="editor.round.title" :label="t('rules.roundTitle')" maxlength="80" />
-    <p v-if="formatOf(editor.round.format).asks === 'nothing'" class="muted">{{ t('rules.noRules') }}</p>
+    <p v-if="!formatOf(editor.round.format).asks" class="muted">{{ t('rules.noRules') }}</p>
     <template v-else>
       <v-radio-group v-if="free('floor')" v-model="rules.floor" :label="t('rules.floor')">
         <v-radio v-for="one in floors" :key="one" :value="one" :label="t(`rules.floors.${one}`)" />
@@ -241,7 +241,7 @@ const pace = computed({
       <aside class="told">
         <h2>{{ t('rules.toldToPlayers') }}</h2>
         <ul>
-          <li v-for="one in told(rulesView(editor.round.format, inForce), editor.show!.devices)" :key="one">
+          <li v-for="one in told(rulesView(editor.round, inForce), editor.show!.devices)" :key="one">
             {{ one }}
           </li>
         </ul>

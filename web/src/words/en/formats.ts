@@ -1,5 +1,6 @@
 import type { FormatName } from '@distaff/core/formats';
 import * as board from '../../formats/board/words/en.ts';
+import * as claim from '../../formats/claim/words/en.ts';
 import * as climb from '../../formats/climb/words/en.ts';
 import * as counterweight from '../../formats/counterweight/words/en.ts';
 import * as interlude from '../../formats/interlude/words/en.ts';
@@ -15,6 +16,7 @@ export const formats = {
   knockout: knockout.played,
   counterweight: counterweight.played,
   climb: climb.played,
+  claim: claim.played,
   ownPace: ownPace.played,
   interlude: interlude.played,
 } satisfies Record<FormatName, PlayedWords>;
@@ -26,6 +28,7 @@ export const editors = {
   knockout: knockout.written,
   counterweight: counterweight.written,
   climb: climb.written,
+  claim: claim.written,
   ownPace: ownPace.written,
   interlude: interlude.written,
 } satisfies Record<FormatName, WrittenWords>;

@@ -1,0 +1,45 @@
+import type { Round, Show } from '../show/show.ts';
+import type { PaperQuestion, PaperRound } from './paperNotes.ts';
+import { fastestOnPaper } from './valueOnPaper.ts';
+
+/** What somebody sees who looks at the sheet on the wall: how many squares each group has, and whether it has a row. */
+export function claimOnPaper(
+  { devices }: Show,
+  { groups }: PaperRound,
+  { content }: Round,
+  played: readonly PaperQuestion[],
+): (team: string) => [row: number, squares: number] {
+  if (!('inARow' in content)) return () => [0, 0];
+  const { rows, columns, inARow } = content;
+  const sheet = Array.from({ length: rows }, () => Array.from({ length: columns }, () => -1));
+  const of = (team: string) => groups.findIndex((teams) => teams.includes(team));
+  let first = -1;
+  for (const play of [...played].sort((a, b) => a.settledAt! - b.settledAt!)) {
+    const right = play.alone
+      ? [...play.answers.values()].find((one) => (one.share ?? 0) >= 1)?.team
+      : fastestOnPaper(play, devices, play.members, () => true);
+    const [r, c] = [Math.floor(Number(play.ref) / columns), Number(play.ref) % columns];
+    if (right == null || sheet[r]![c] !== -1) continue;
+    sheet[r]![c] = of(right);
+    if (first < 0 && longest(sheet, of(right)) >= inARow) first = of(right);
+  }
+  const count = (group: number) => sheet.flat().filter((one) => one === group).length;
+  return (team) => [of(team) >= 0 && of(team) === first ? 1 : 0, of(team) < 0 ? 0 : count(of(team))];
+}
+
+/** The longest row of a group, walked along from every square in every direction. */
+function longest(sheet: readonly number[][], group: number): number {
+  let most = 0;
+  sheet.forEach((row, r) =>
+    row.forEach((_, c) => {
+      for (let down = -1; down <= 1; down++)
+        for (let right = -1; right <= 1; right++) {
+          if (down === 0 && right === 0) continue;
+          let length = 0;
+          while (sheet[r + down * length]?.[c + right * length] === group) length++;
+          most = Math.max(most, length);
+        }
+    }),
+  );
+  return most;
+}

@@ -1,0 +1,134 @@
+import type { Page } from '@playwright/test';
+import { defaultDoors, newRound, weaveAt, type Devices, type RoundOf, type Show } from '@distaff/core/show';
+import { rulesWith } from '@distaff/core/formats';
+import { choice, expect, step, test } from './app.ts';
+
+let n = 0;
+const newId = () => `claim${n++}`;
+/** Three by three squares, and one question in reserve; of two options "right" is the key. */
+function showOf(devices: Devices, content: Partial<RoundOf<'claim'>['content']> = {}): Show {
+  const round = newRound('claim', newId) as RoundOf<'claim'>;
+  const questions = Array.from({ length: 10 }, (_, i) => choice(`Ask ${i}`, newId()));
+  const topics = Object.fromEntries(questions.map(({ id }, i) => [id, `Topic ${i + 1}`]));
+  return {
+    title: 'Patchwork',
+    teams: ['Bowline', 'Fairlead'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
+    devices,
+    doors: defaultDoors,
+    rounds: [
+      {
+        ...round,
+        rules: rulesWith({ ...round.rules, clock: 120, steps: 'joined', picks: 'with' }),
+        content: {
+          ...round.content,
+          items: questions.map(({ id }) => ({ id, points: null })),
+          topics,
+          ...{ rows: 3, columns: 3 },
+          ...content,
+        },
+      },
+    ],
+    questions: Object.fromEntries(questions.map((one) => [one.id, one])),
+  };
+}
+const square = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
+const takeOn = async (phone: Page, name: string, n: number) => {
+  await square(phone, name).click();
+  await phone.getByRole('button', { name: `Take on ${n}` }).click();
+};
+const tap = (phone: Page, text: string) => phone.getByRole('radio', { name: text }).click();
+const send = async (phone: Page, text: string) => {
+  await tap(phone, text);
+  await phone.getByRole('button', { name: /^Send/ }).click();
+};
+
+test('a phone a table: squares chosen by phone and at the desk, three in a row win, a ruling changes who', async ({
+  app,
+  browser,
+}) => {
+  test.setTimeout(120_000);
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(showOf({ mode: 'team', score: 'teams', combine: 'mean' }));
+  const stage = await host.stage(sitting);
+  const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+  const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
+  await step(desk, 'Begin the round');
+  await expect(stage.getByRole('heading', { name: 'Bowline chooses a square' })).toBeVisible();
+  // Whoever is not on turn cannot choose.
+  await expect(square(jory, 'Topic 1')).toBeDisabled();
+  const play = async (phone: Page, n: number, text: 'right' | 'wrong') => {
+    if (phone === ansa) await takeOn(phone, `Topic ${n}`, n);
+    else await square(desk, `Topic ${n}`).click();
+    await step(desk, 'Pose');
+    await step(desk, 'Open the answers');
+    await send(phone, text);
+    await step(desk, 'Show the key');
+    await step(desk, 'Back to the board');
+  };
+  await play(ansa, 1, 'right');
+  await play(jory, 4, 'right');
+  await play(ansa, 2, 'right');
+  await play(jory, 5, 'wrong');
+  await expect(stage.getByText('Needs 1 more')).toBeVisible();
+  // What nobody got has another question: the one in reserve.
+  await square(desk, 'Topic 10').click();
+  await step(desk, 'Pose');
+  await step(desk, 'Open the answers');
+  await send(ansa, 'right');
+  await step(desk, 'Show the key');
+  await step(desk, 'Back to the board');
+  await play(jory, 6, 'right');
+  await play(ansa, 3, 'right');
+  await expect(stage.getByRole('heading', { name: '3 in a row' })).toBeVisible();
+  await expect(stage.getByText('wins the round')).toBeVisible();
+  await expect(ansa.getByRole('heading', { name: 'You win the round' })).toBeVisible();
+  await expect(jory.getByRole('heading', { name: 'Bowline wins the round' })).toBeVisible();
+  await desk.getByRole('button', { name: 'Take back' }).click();
+  await expect(stage.getByText('wins the round')).toHaveCount(0);
+});
+
+test('all at once: of two on a square the first right one has it; without phones the host chooses and judges', async ({
+  app,
+  browser,
+}) => {
+  test.setTimeout(120_000);
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(
+    showOf({ mode: 'each', score: 'teams', combine: 'mean' }, { open: true }),
+  );
+  const stage = await host.stage(sitting);
+  const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
+  const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
+  await step(desk, 'Begin the round');
+  await step(desk, 'Start');
+  await takeOn(ansa, 'Topic 5', 5);
+  await takeOn(jory, 'Topic 5', 5);
+  await expect(stage.getByText('On Topic 5')).toHaveCount(2);
+  await tap(ansa, 'right');
+  // The square is gone: Jory chooses another one.
+  await expect(square(jory, 'Topic 5, taken by Bowline')).toBeVisible();
+  await takeOn(jory, 'Topic 1', 1);
+  await tap(jory, 'wrong');
+  await expect(stage.getByText(/Waits, \d+ s/)).toBeVisible();
+  await takeOn(ansa, 'Topic 4', 4);
+  await tap(ansa, 'right');
+  await takeOn(ansa, 'Topic 6', 6);
+  await tap(ansa, 'right');
+  await expect(stage.getByText('wins the round')).toBeVisible();
+
+  const aloud = await host.openDoors(
+    showOf({ mode: 'none', score: 'teams', combine: 'mean' }, { open: true }),
+  );
+  const wall = await host.stage(aloud);
+  await step(desk, 'Begin the round');
+  await step(desk, 'Start');
+  for (const n of [1, 2, 3]) {
+    await desk.locator('.who').click();
+    await desk.getByRole('option', { name: 'Fairlead' }).click();
+    await square(desk, `Topic ${n}`).click();
+    await desk.getByRole('button', { name: 'Correct', exact: true }).first().click();
+  }
+  await expect(wall.getByText('wins the round')).toBeVisible();
+});
