@@ -31,6 +31,7 @@ const short: Partial<Record<FormatName, object>> = {
   counterweight: { covers: 3, most: 5 },
   climb: { climbs: 2 },
   claim: { rows: 3, columns: 3 },
+  trail: { spaces: 8, specials: { 3: 'rest' }, target: 200 },
 };
 
 /** Every format in which something is asked, with every floor that it can have. */
@@ -162,6 +163,13 @@ async function goOn(
   else if (round?.format === 'board') {
     const cell = round.rows.flatMap((row) => row.cells).find((one) => one.state === 'open');
     await tell(desk, cell ? { type: 'choose', ref: cell.id } : ({ type: 'close' } satisfies HostCommand));
+  } else if (round?.format === 'trail') {
+    // To the start it can go at any time: a real die shows one.
+    const done = round.pieces.some(({ lap }) => lap > 0);
+    await tell(
+      done ? desk : seats[Number(turn.slice(1))]!,
+      done ? { type: 'close' } : { type: 'act', act: { do: 'roll', face: 1 } },
+    );
   } else if (round?.format === 'claim') {
     const ref = round.squares.findIndex(({ isThere, group }) => isThere && group === null);
     await tell(seats[Number(turn.slice(1))]!, { type: 'choose', ref: String(ref) });

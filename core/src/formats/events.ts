@@ -60,7 +60,8 @@ export const roundDrafts = [
    * second one for the same round corrects the first.
    */
   event('counted', { begun: number, lines: v.array(CountLine) }),
-  event('turnGiven', { team: text }),
+  /** `took` where whoever was on turn has had it, though nothing was asked. */
+  event('turnGiven', { team: text, took: v.optional(v.literal(true)) }),
   /** What is asked in the round begins; `clock` is that of the whole round, `limit` its length (ms). */
   event('roundStarted', { clock: v.nullable(Clock), limit: v.nullable(number) }),
   /** The clock of the round is set, held or goes on; while it is `held` nobody of those asked alone may answer. */

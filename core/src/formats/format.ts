@@ -1,3 +1,4 @@
+import type { Picture } from '../media/media.ts';
 import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
 import { NOTHING, type Span } from '../time/span.ts';
@@ -125,6 +126,8 @@ export interface Format<Content, State, View, Dealt> {
   filled(content: Content, questions: readonly string[]): Content;
   /** The same content with other questions; `at` is asked for each place that has one. */
   withQuestions(content: Content, at: (place: WrittenPlace & { question: string }) => string): Content;
+  /** Pictures of its own, that no question has. */
+  media(content: Content): Picture[];
   /** What the host should know before the doors open. */
   findings(
     content: Content,
@@ -220,6 +223,7 @@ export const usual = {
   asks: true as boolean,
   alone: (): 'people' | 'teams' | null => null,
   ask: (): AskedAlone | null => null,
+  media: (): Picture[] => [],
   take: (): AskedAlone | Refusal => refuse('notThere', 'There is nothing to choose here.'),
   withdraws: (): string[] => [],
   takes: (): { ref: string; from: number } | null => null,

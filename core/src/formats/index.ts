@@ -6,9 +6,10 @@ import type { Format } from './format.ts';
 import { interlude } from './interlude/interlude.ts';
 import { knockout } from './knockout/knockout.ts';
 import { ownPace, type OwnPaceLive } from './ownPace/ownPace.ts';
+import { trail } from './trail/trail.ts';
 import { quiz } from './quiz/quiz.ts';
 
-export const formats = { board, quiz, knockout, counterweight, climb, claim, ownPace, interlude };
+export const formats = { board, quiz, knockout, counterweight, climb, claim, trail, ownPace, interlude };
 export type FormatName = keyof typeof formats;
 /** Every format there is: what is shown to hold for each goes through this list. */
 export const formatNames = Object.keys(formats) as FormatName[];
@@ -42,6 +43,16 @@ export type { OwnPaceLive, OwnPaceView } from './ownPace/ownPace.ts';
 export { goals, rankings } from './ownPace/content.ts';
 export type { QuizView } from './quiz/quiz.ts';
 export type { ClothRow, Finding, Place } from './format.ts';
+export { FACES, type TrailView } from './trail/trail.ts';
+export {
+  askingSpaces,
+  FEWEST_SPACES,
+  MOST_PAGES,
+  MOST_SPACES,
+  specials,
+  trailGoals,
+  type Page,
+} from './trail/content.ts';
 export { arrangeByDifficulty, emptyCells, swapCells } from './board/arrange.ts';
 export { type BoardCell, MAX_CATEGORIES, MAX_VALUES, cellId, layOut } from './board/content.ts';
 export { suggestWorths } from './board/suggest.ts';

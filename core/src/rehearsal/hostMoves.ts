@@ -2,6 +2,7 @@ import { readingAloud } from '../show/length/question.ts';
 import type { HostCommand } from '../sitting/command.ts';
 import type { Actor } from '../sitting/events.ts';
 import { kindInPlay, writtenQuestion } from '../sitting/read/inPlay.ts';
+import { nextRound } from '../sitting/read/coming.ts';
 import { nextStep, type NextStep } from '../sitting/read/nextStep.ts';
 import type { SittingState } from '../sitting/state.ts';
 import type { Move, Rehearsal } from './move.ts';
@@ -22,6 +23,8 @@ const LONGER: Partial<Record<NextStep['code'], number>> = {
 };
 /** A round in which everybody goes on alone lasts so long without a clock (ms). */
 const LONG_ENOUGH = 180_000;
+/** After so many questions of one round a host goes on to the next. */
+const LONG = 250;
 /** Without a clock the host locks after this long (ms), and said answers are heard after that. */
 const PATIENCE = 25_000;
 const SPEAKING = 5000;
@@ -38,6 +41,11 @@ export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number
   const { code, command } = nextStep(state);
   // What has no clock ends when the host says so.
   if (code === 'askingAlone') return state.round!.clock ? [] : [doing(LONG_ENOUGH, { type: 'endRound' })];
+  // Some rounds end only when somebody is good enough: a host does not wait for ever.
+  if (!question && (code === 'pick' || code === 'nextQuestion') && playedIn(state) >= LONG) {
+    const round = nextRound(state);
+    return [doing(PAUSE, round === null ? { type: 'close' } : { type: 'begin', round })];
+  }
   if (question?.step === 'open') {
     const aloud = kindInPlay(state, question).given === 'aloud';
     // What is said to everybody at once is ruled team by team.
@@ -55,6 +63,9 @@ export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number
   const reading = question?.step === 'posed' ? readingAloud(writtenQuestion(state, question)) * 1000 : 0;
   return [doing((LONGER[code] ?? PAUSE) + reading, command)];
 }
+
+const playedIn = ({ begun, played }: SittingState): number =>
+  played.filter((play) => play.begun === begun.length - 1).length;
 
 /** A show of hands. */
 const hands = ({ random, standIns }: Rehearsal, options: number): number[] => {

@@ -21,6 +21,7 @@ export const papers: Record<FormatName, PaperRules> = {
   counterweight: { ...usual, pays: false, nearZero: true },
   climb: { ...usual, pays: false },
   claim: { ...usual, pays: false },
+  trail: usual,
   ownPace: usual,
   interlude: usual,
 };

@@ -27,6 +27,7 @@ const short: Partial<Record<FormatName, object>> = {
   counterweight: { covers: 7 },
   climb: { rungs: [10, 20, 30, 40, 50], rests: [2], climbs: 4, attempts: 2 },
   claim: { rows: 3, columns: 3, groups: 3 },
+  trail: { spaces: 8, target: 300, specials: { 2: 'rest', 4: 'again' } },
   ownPace: { start: 100, loss: 30, amount: 600, streak: { length: 2, points: 15 } },
 };
 const played = formatNames.filter((name) => formatOf(name).asks);

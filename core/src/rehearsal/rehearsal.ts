@@ -2,6 +2,7 @@ import type { Random } from '../random/shuffle.ts';
 import type { Show } from '../show/show.ts';
 import { seeded } from '../random/seeded.ts';
 import { formatOf } from '../formats/index.ts';
+import { aloneIn } from '../sitting/read/alone.ts';
 import { nextStep } from '../sitting/read/nextStep.ts';
 import type { SittingState } from '../sitting/state.ts';
 import { hostMoves } from './hostMoves.ts';
@@ -32,6 +33,8 @@ export function situationOf(state: SittingState): string {
     phase,
     state.begun.length,
     question?.play ?? `after ${state.played.length}`,
+    // Between questions something may be done several times, such as rolling again.
+    question || aloneIn(state) !== null ? null : state.steps.length,
     question?.step,
     question?.floor,
     question?.tried.length,

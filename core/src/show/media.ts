@@ -1,9 +1,15 @@
+import { formatOf } from '../formats/index.ts';
 import type { Show } from './show.ts';
 import { isOfShelf, type Picture, type Sound, type Video } from '../media/media.ts';
 import { mediaOf, placeMedia, type PlacedFile } from '../question/media.ts';
 
-/** What belongs to no question: the pictures of the look, and sounds that stand in for the house's own. */
-export const mediaBeside = ({ look, sounds }: Pick<Show, 'look' | 'sounds'>): (Picture | Sound)[] => [
+/** What belongs to no question: pictures of the look and of rounds, and sounds that stand in for the house's own. */
+export const mediaBeside = ({
+  look,
+  sounds,
+  rounds,
+}: Pick<Show, 'look' | 'sounds' | 'rounds'>): (Picture | Sound)[] => [
+  ...rounds.flatMap(({ format, content }) => formatOf(format).media(content)),
   ...[look?.picture, look?.logo].flatMap((one) => one ?? []),
   ...Object.values(sounds?.each ?? {}).flatMap((one) => one.own ?? []),
 ];

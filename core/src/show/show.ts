@@ -6,6 +6,7 @@ import { CounterweightContent } from '../formats/counterweight/content.ts';
 import { InterludeContent } from '../formats/interlude/content.ts';
 import { KnockoutContent } from '../formats/knockout/content.ts';
 import { OwnPaceContent } from '../formats/ownPace/content.ts';
+import { TrailContent } from '../formats/trail/content.ts';
 import { QuizContent } from '../formats/quiz/content.ts';
 import { Question } from '../question/question.ts';
 import { Id, line, whole } from '../text/schemas.ts';
@@ -37,6 +38,7 @@ export const Round = v.variant('format', [
   round('counterweight', CounterweightContent),
   round('climb', ClimbContent),
   round('claim', ClaimContent),
+  round('trail', TrailContent),
   round('ownPace', OwnPaceContent),
   round('interlude', InterludeContent),
 ]);

@@ -173,6 +173,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       return;
     }
     case 'turnGiven':
+      if (event.took) state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       state.turn = event.team;
       return;
     case 'picked':

@@ -66,6 +66,7 @@ const short: Partial<Record<FormatName, object>> = {
   counterweight: { covers: 3, most: 5, seed: 'x' },
   climb: { rungs: [10, 20, 30, 40, 50], rests: [2], climbs: 2, attempts: 2 },
   claim: { rows: 3, columns: 3, miss: 'block', groups: 2, topics: { q0: 'Tides' } },
+  trail: { spaces: 8, target: 300, pass: 20, specials: { 2: 'rest', 4: 'again' } },
   ownPace: { start: 50, loss: 40, goal: 'first', amount: 200, streak: { length: 2, points: 10 } },
 };
 const round: fc.Arbitrary<Round> = fc
@@ -197,12 +198,16 @@ test('in every format, on every floor: events or a refusal with a sentence, and 
   fc.assert(
     fc.property(evening, (one) => {
       playOut(one, (table) => {
-        const next = deskView(table.state).private.next.command;
+        const { next: planned, coming } = deskView(table.state).private;
+        const next = planned.command;
         if (!next) return;
         const copy = new Table(one.show);
         copy.sitting = replay([...table.sitting.log]);
         copy.now = table.now;
         const result = copy.send(next, HOST, 'probe');
+        // What the host is told is coming is what comes.
+        const picked = isRefusal(result) ? undefined : result.find((event) => event.type === 'picked');
+        if (coming && picked) expect(one.show.questions[picked.question]!.prompt).toBe(coming.prompt);
         expect(isRefusal(result) ? [next, result] : 'possible').toBe('possible');
       });
     }),

@@ -8,6 +8,7 @@ import CounterweightDesk from './counterweight/CounterweightDesk.vue';
 import InterludeDesk from './interlude/InterludeDesk.vue';
 import KnockoutDesk from './knockout/KnockoutDesk.vue';
 import OwnPaceDesk from './ownPace/OwnPaceDesk.vue';
+import TrailDesk from './trail/TrailDesk.vue';
 import ListDesk from './list/ListDesk.vue';
 
 /** What stands at the desk between two questions (`DeskPart`); it may emit `ask` for any command of the host. */
@@ -18,6 +19,7 @@ export const deskParts: Record<FormatName, Component> = {
   counterweight: CounterweightDesk,
   climb: ClimbDesk,
   claim: ClaimDesk,
+  trail: TrailDesk,
   ownPace: OwnPaceDesk,
   interlude: InterludeDesk,
 };

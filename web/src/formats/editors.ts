@@ -7,6 +7,7 @@ import CounterweightEditor from './counterweight/CounterweightEditor.vue';
 import InterludeEditor from './interlude/InterludeEditor.vue';
 import KnockoutEditor from './knockout/KnockoutEditor.vue';
 import OwnPaceEditor from './ownPace/OwnPaceEditor.vue';
+import TrailEditor from './trail/TrailEditor.vue';
 import ListEditor from './list/ListEditor.vue';
 
 /** Where a round is written; `v-model:place` is the place that is chosen in it, by its id. */
@@ -17,6 +18,7 @@ export const editors: Record<FormatName, Component> = {
   counterweight: CounterweightEditor,
   climb: ClimbEditor,
   claim: ClaimEditor,
+  trail: TrailEditor,
   ownPace: OwnPaceEditor,
   interlude: InterludeEditor,
 };

@@ -8,6 +8,7 @@ import CounterweightHandset from './counterweight/CounterweightHandset.vue';
 import InterludeHandset from './interlude/InterludeHandset.vue';
 import KnockoutHandset from './knockout/KnockoutHandset.vue';
 import OwnPaceHandset from './ownPace/OwnPaceHandset.vue';
+import TrailHandset from './trail/TrailHandset.vue';
 import ListHandset from './list/ListHandset.vue';
 
 /** What stands on a handset between two questions (`HandsetPart`). */
@@ -18,6 +19,7 @@ export const handsetParts: Record<FormatName, Component> = {
   counterweight: CounterweightHandset,
   climb: ClimbHandset,
   claim: ClaimHandset,
+  trail: TrailHandset,
   ownPace: OwnPaceHandset,
   interlude: InterludeHandset,
 };

@@ -1,5 +1,6 @@
 import type { FormatName } from '@distaff/core/formats';
 import {
+  mdiDice5Outline,
   mdiFormatListNumbered,
   mdiGrid,
   mdiInformationOutline,
@@ -18,6 +19,7 @@ export const formatIcons: Record<FormatName, string> = {
   counterweight: mdiScaleBalance,
   climb: mdiStairsUp,
   claim: mdiGrid,
+  trail: mdiDice5Outline,
   ownPace: mdiRunFast,
   interlude: mdiInformationOutline,
 };

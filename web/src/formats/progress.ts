@@ -33,6 +33,8 @@ const progress: Told = {
     played: squares.filter(({ group }) => group !== null).length,
     of: squares.filter(({ isThere }) => isThere).length,
   }),
+  // It goes round and round until somebody is there.
+  trail: () => null,
   // Everybody has come another way.
   ownPace: () => null,
   interlude: () => null,

@@ -11,6 +11,7 @@ export const rulesParts: Record<FormatName, Component | null> = {
   counterweight: null,
   climb: null,
   claim: ClaimRules,
+  trail: null,
   ownPace: null,
   interlude: null,
 };

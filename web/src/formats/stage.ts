@@ -8,6 +8,7 @@ import CounterweightStage from './counterweight/CounterweightStage.vue';
 import InterludeStage from './interlude/InterludeStage.vue';
 import KnockoutStage from './knockout/KnockoutStage.vue';
 import OwnPaceStage from './ownPace/OwnPaceStage.vue';
+import TrailStage from './trail/TrailStage.vue';
 import ListStage from './list/ListStage.vue';
 
 /** What stands on the stage between two questions (`StagePart`). */
@@ -18,12 +19,13 @@ export const stageParts: Record<FormatName, Component> = {
   counterweight: CounterweightStage,
   climb: ClimbStage,
   claim: ClaimStage,
+  trail: TrailStage,
   ownPace: OwnPaceStage,
   interlude: InterludeStage,
 };
 
 /** Formats that name those who play in their own part: nothing of them stands below it. */
-export const namesTeams: ReadonlySet<FormatName> = new Set<FormatName>(['claim']);
+export const namesTeams: ReadonlySet<FormatName> = new Set<FormatName>(['claim', 'trail']);
 
 /** What stands under a question of a format in place of the teams, where it has something of its own. */
 export const stageHems: Partial<Record<FormatName, Component>> = { climb: ClimbHem };

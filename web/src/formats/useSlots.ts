@@ -70,6 +70,7 @@ export function useSlots() {
     counterweight: inList,
     climb: inList,
     claim: inList,
+    trail: inList,
     ownPace: inList,
     interlude: null,
   };

@@ -11,7 +11,7 @@ import { ofRound } from './consequences.ts';
 import { countNow } from './count.ts';
 import { scoreNow, teamOf, type SittingState } from '../state.ts';
 import { tableOf } from '../read/table.ts';
-import { turnAfter } from '../read/turns.ts';
+import { nextInOrder, turnAfter, withTurnLeft } from '../read/turns.ts';
 import { turnsLeft } from '../read/turnsLeft.ts';
 import type { Context } from './context.ts';
 
@@ -106,5 +106,17 @@ export function act(state: SittingState, given: unknown, { actor, random, now }:
     by = { role: 'team', team: seat.team };
   }
   const drafts = formatOf(state.round.format).act(state.round.state, given, tableOf(state, now), by, random);
-  return isRefusal(drafts) ? drafts : ofRound(drafts, state.begun.length - 1);
+  return isRefusal(drafts)
+    ? drafts
+    : ofRound(
+        drafts.map((one) => passedOn(state, one)),
+        state.begun.length - 1,
+      );
+}
+
+/** A turn that was had without a question goes to the next in order who has one left. */
+function passedOn(state: SittingState, draft: Draft): Draft {
+  if (draft.type !== 'turnGiven' || !draft.took) return draft;
+  const turnsTaken = new Map(state.turnsTaken).set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
+  return { ...draft, team: withTurnLeft({ ...state, turnsTaken }, nextInOrder(state, state.turn)) };
 }

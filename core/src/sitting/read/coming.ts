@@ -11,11 +11,19 @@ export function nextRound(state: SittingState): number | null {
   return next < state.show.rounds.length ? next : null;
 }
 
-/** The question that comes next by itself, once the one in play is over; null where people choose it. */
+/** Chances between the least and the greatest: a question that is the same for all of them is not drawn. */
+const CHANCES = [0, 0.34, 0.67, 1 - Number.EPSILON];
+
+/** The question that comes next by itself, once the one in play is over; null where people choose it, or it is drawn. */
 export function comingQuestion(state: SittingState): Question | null {
   if (!state.round || state.question || isRoundOver(state)) return null;
   const format = formatOf(state.round.format);
   const ref = format.next(state.round.state);
-  const picked = ref === null ? null : format.choose(state.round.state, ref, tableOf(state), () => 0.5);
-  return picked && !isRefusal(picked) ? (state.show.questions[picked.question] ?? null) : null;
+  if (ref === null) return null;
+  const own = state.round.state;
+  const found = CHANCES.map((chance) => format.choose(own, ref, tableOf(state), () => chance));
+  const [first] = found;
+  if (!first || isRefusal(first)) return null;
+  const isDrawn = found.some((one) => isRefusal(one) || one.question !== first.question);
+  return isDrawn ? null : (state.show.questions[first.question] ?? null);
 }

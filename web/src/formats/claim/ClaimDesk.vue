@@ -51,9 +51,9 @@ const title = computed(() => {
   <h2>{{ title }}</h2>
   <p class="muted">{{ t(round.open ? 'formats.claim.openHint' : 'formats.claim.pickHint') }}</p>
   <v-select
-    class="who"
     v-if="round.open && running && free.length"
     v-model="picked"
+    class="who"
     :items="free.map(({ id, name }) => ({ value: id, title: name }))"
     :label="t('formats.claim.chooseFor')"
     :placeholder="free[0]?.name"

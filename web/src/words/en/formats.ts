@@ -7,6 +7,7 @@ import * as interlude from '../../formats/interlude/words/en.ts';
 import * as knockout from '../../formats/knockout/words/en.ts';
 import * as ownPace from '../../formats/ownPace/words/en.ts';
 import * as quiz from '../../formats/quiz/words/en.ts';
+import * as trail from '../../formats/trail/words/en.ts';
 import type { PlayedWords, WrittenWords } from '../../formats/words.ts';
 
 /** What is said of each format while it is played, on every surface. */
@@ -17,6 +18,7 @@ export const formats = {
   counterweight: counterweight.played,
   climb: climb.played,
   claim: claim.played,
+  trail: trail.played,
   ownPace: ownPace.played,
   interlude: interlude.played,
 } satisfies Record<FormatName, PlayedWords>;
@@ -29,6 +31,7 @@ export const editors = {
   counterweight: counterweight.written,
   climb: climb.written,
   claim: claim.written,
+  trail: trail.written,
   ownPace: ownPace.written,
   interlude: interlude.written,
 } satisfies Record<FormatName, WrittenWords>;

@@ -1,0 +1,10 @@
+/** What is used here of the package, which ships no types. */
+declare module 'jstat' {
+  const jstat: {
+    chisquare: {
+      /** The value that is reached or stayed below with probability `p`, for so many degrees of freedom. */
+      inv(p: number, degrees: number): number;
+    };
+  };
+  export default jstat;
+}

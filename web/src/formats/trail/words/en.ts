@@ -1,0 +1,73 @@
+import type { PlayedWords, WrittenWords } from '../../words.ts';
+
+/** What is said of it while it is played. */
+export const played = {
+  name: 'Trail',
+  howTo:
+    'Roll the die, move round a loop of {spaces} spaces, and answer the question you land on, for {points}.',
+  howToMore:
+    'Passing the start brings nothing. | Passing the start brings {n} point. | Passing the start brings {n} points.',
+  rolls: '{team} rolls the die',
+  roll: 'Roll the die',
+  rollFor: 'Roll for {team} (R)',
+  rollHere: 'Roll here instead',
+  realDie: 'We rolled a real die',
+  yourTurn: 'Your turn: roll the die',
+  moves: '{team} stays | {team} moves {n} space | {team} moves {n} spaces',
+  stake: 'Right {gain}, wrong {loss}',
+  stakeFree: 'Right {gain}, wrong costs nothing',
+  firstTo: 'First to {target} wins',
+  most: 'Most points at the end win',
+  mostSign: 'most',
+  reaches: '{team} reaches {target}',
+  rests: '{team} rests. Next: {next}',
+  again: '{team} rolls again',
+  specials: { start: 'Start', rest: 'Rest', again: 'Again' },
+  signs: { start: 'S', rest: 'R', again: 'A' },
+  placeOf: 'Space {n}',
+  nextQuestion: 'Space {number}: bring its question up',
+  nextQuestionOpen: 'Bring the question up',
+  pageOf: 'Pages to learn from · {n} of {of}',
+  pages: 'no pages to learn from | {n} page to learn from | {n} pages to learn from',
+  showPages: 'Show them on the stage',
+  showTrail: 'Back to the trail',
+  back: 'Back',
+  next: 'Next',
+  stands: 'space {space}, lap {lap}',
+  move: 'Move',
+  moveTo: 'To space',
+  pick: '{team} rolls the die – roll it here, or they roll it on their phone',
+  leave: 'Back to the trail',
+  acted: 'the roll, or a move',
+  cause: { pass: 'passed the start' },
+} satisfies PlayedWords;
+
+/** What is said of it where it is written. */
+export const written = {
+  hint: 'A die moves pieces round a loop of questions',
+  points: 'Points for a correct answer',
+  spaces: 'Spaces of the loop',
+  pass: 'Points for passing the start',
+  goal: 'What it is played for',
+  goals: { first: 'Being first to an amount', most: 'Most points when the round ends' },
+  target: 'That amount',
+  perSpace:
+    'About {n} questions for each of {spaces} spaces; none comes again before all of a space were asked.',
+  special: 'Special spaces',
+  space: 'Space {n}',
+  question: 'Question',
+  specials: { rest: 'Rest: nothing is asked', again: 'Roll again' },
+  pages: 'Pages to learn from',
+  pagesHint: 'Shown before the first roll; players can open them on their phones while they wait.',
+  pageTitle: 'Title of page {n}',
+  pageText: 'Text',
+  pagePicture: 'Picture of page {n}',
+  addPage: 'Add a page',
+  dropPage: 'Remove page {n}',
+  pageRemoved: 'The page was removed.',
+  finding: {
+    noSpaces: 'No space has a question: all are special.',
+    tooFewForSpaces: 'There are {count} questions for {spaces} spaces: some stand on several.',
+    noEnd: 'The round has neither a clock nor a number of turns: it goes on until you end it.',
+  },
+} satisfies WrittenWords;
