@@ -26,6 +26,7 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
   const climb = newRound('climb', newId) as RoundOf<'climb'>;
   const onRungs = from('moon-and-tides', 20, ['choice']).concat(from('sea-birds', 20, ['choice']));
   const claim = newRound('claim', newId) as RoundOf<'claim'>;
+  const trail = newRound('trail', newId) as RoundOf<'trail'>;
   const topics: Record<string, string> = {};
   const squares = (
     [
@@ -42,7 +43,7 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
     }),
   );
   const rounds: Round[] = [
-    interlude('title', 'Storm night', 'Nobody goes out tonight. *Seven rounds, one kettle.*'),
+    interlude('title', 'Storm night', 'Nobody goes out tonight. *Eight rounds, one kettle.*'),
     {
       id: newId(),
       format: 'quiz',
@@ -93,6 +94,33 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
       ...claim,
       title: 'Marram Point patchwork',
       content: { ...claim.content, items: squares, topics, shuffle: true },
+    },
+    {
+      ...trail,
+      title: 'Round the point',
+      content: {
+        ...trail.content,
+        items: from('sea-birds', 12).concat(
+          from('weather', 12),
+          from('buoys-and-marks', 12),
+          from('galley', 8),
+        ),
+        target: 500,
+        pages: [
+          {
+            id: newId(),
+            title: 'Joining two ropes',
+            text: 'A **sheet bend** ties two ropes of different thickness. Make a loop in the thicker one, then pass the thinner one up through it, round the back, and under itself.',
+            picture: null,
+          },
+          {
+            id: newId(),
+            title: 'How high is the tide?',
+            text: 'By the rule of twelfths it rises $\\frac{1}{12}$ of its range in the first hour, $\\frac{2}{12}$ in the second, $\\frac{3}{12}$ in the third and the fourth, then $\\frac{2}{12}$ and $\\frac{1}{12}$ again.',
+            picture: null,
+          },
+        ],
+      },
     },
     {
       ...(newRound('ownPace', newId) as RoundOf<'ownPace'>),

@@ -6,7 +6,6 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
-import NumberField from '../../studio/question/NumberField.vue';
 import type { DeskPart } from '../parts.ts';
 import { useTrail } from './useTrail.ts';
 
@@ -30,7 +29,8 @@ const pieceOf = (team: string) => round.value.pieces.find((one) => one.team === 
 const moving = ref<string | null>(null);
 const to = ref(0);
 function move(): void {
-  if (moving.value === null) return;
+  const known = Number.isInteger(to.value) && to.value >= 0 && to.value < round.value.spaces;
+  if (moving.value === null || !known) return;
   emit('act', { do: 'move', team: moving.value, to: to.value });
   moving.value = null;
 }
@@ -106,7 +106,15 @@ const turnTo = (at: number | null) => emit('act', { do: 'page', page: at });
         >{{ t('formats.trail.move') }}</v-btn
       >
       <form v-else-if="moving === team.id" class="row" @submit.prevent="move">
-        <NumberField v-model="to" :min="0" :max="round.spaces - 1" :label="t('formats.trail.moveTo')" />
+        <v-text-field
+          v-model.number="to"
+          type="number"
+          class="to"
+          hide-details
+          :min="0"
+          :max="round.spaces - 1"
+          :label="t('formats.trail.moveTo')"
+        />
         <v-btn type="submit" size="small" color="primary">{{ t('formats.trail.move') }}</v-btn>
       </form>
     </li>
@@ -138,6 +146,9 @@ li {
   min-height: 48px;
   padding: 2px 12px;
   border-bottom: 1px solid var(--line);
+}
+.to {
+  min-width: 110px;
 }
 .on {
   font-weight: 700;
