@@ -73,6 +73,7 @@ export const HostCommand = v.variant('type', [
   v.object({ type: v.literal('addTime'), seconds: whole(-600, 600) }),
   v.object({ type: v.literal('showStandings'), on: v.boolean() }),
   Mute,
+  v.object({ type: v.literal('allowReactions'), on: v.boolean() }),
   /** Shows what was held back for its words: an answer to a question. */
   v.object({ type: v.literal('letThrough'), who: Id, play: Play }),
   v.object({

@@ -8,6 +8,7 @@ export function emptyState(): SittingState {
   return {
     seq: 0,
     muted: false,
+    reactions: true,
     locked: false,
     phase: 'lobby',
     code: '',

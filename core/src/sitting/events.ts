@@ -38,6 +38,8 @@ const sittingDrafts = [
   event('seatGiven', { seat: text, token: text }),
   event('standingsShown', { on: flag }),
   event('muted', { on: flag }),
+  /** Whether people may show the stage what they feel. */
+  event('reactionsAllowed', { on: flag }),
   /** A self-running round is held, or goes on by itself again. */
   event('paceHeld', { on: flag }),
   event('closed', {}),
@@ -82,6 +84,7 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
   'seatGiven',
   'doorsLocked',
   'muted',
+  'reactionsAllowed',
   'paceHeld',
   'letThrough',
   'answerUndone',

@@ -183,6 +183,9 @@ function apply(state: SittingState, event: LoggedEvent): void {
       if (state.turn && kindInPlay(state, state.question).keyed)
         state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       return;
+    case 'reactionsAllowed':
+      state.reactions = event.on;
+      return;
     case 'muted':
       state.muted = event.on;
       return;

@@ -18,7 +18,7 @@ export { clothOf } from './view/cloth.ts';
 export { loopOf, shotOf } from './view/cue.ts';
 export { type DeskResponse, type DeskView, deskView } from './view/desk.ts';
 export type { LiveView } from './view/live.ts';
-export { type PublicView, type TeamView, handsetView } from './view/public.ts';
+export { type PublicView, type TeamView, handsetView, mayReact } from './view/public.ts';
 export type { PublicQuestion } from './view/question.ts';
 export { type SeatView, seatView } from './view/seat.ts';
 export { type StageView, stageView } from './view/stage.ts';

@@ -175,6 +175,8 @@ export interface SittingState {
   seq: number;
   /** Nothing is heard on the stage. */
   muted: boolean;
+  /** People may show the stage what they feel. */
+  reactions: boolean;
   /** The host lets nobody more in. */
   locked: boolean;
   phase: 'lobby' | 'round' | 'closed';

@@ -4,6 +4,7 @@ import type { DeskView } from '../sitting/view/desk.ts';
 import type { PublicView } from '../sitting/view/public.ts';
 import type { SeatView } from '../sitting/view/seat.ts';
 import type { StageView } from '../sitting/view/stage.ts';
+import type { Reaction, ReactionCounts } from './reactions.ts';
 import type { Refusal } from '../refusal.ts';
 
 /** Who comes in, as which surface, and by which key. */
@@ -42,6 +43,8 @@ export interface ToClient {
   present: (seats: string[]) => void;
   claims: (waits: readonly SeatClaim[]) => void;
   claimed: (yes: boolean) => void;
+  /** What people have shown since it was told last. */
+  reacted: (counts: ReactionCounts) => void;
 }
 
 /** What a client asks. */
@@ -53,6 +56,7 @@ export interface ToServer {
   book: (request: BookRequest, reply: (book: Book | null) => void) => void;
   seatCode: (request: { seat: string }, reply: (code: string | null) => void) => void;
   rehearsal: (wish: RehearsalWish) => void;
+  react: (what: Reaction) => void;
 }
 /** The same as the server takes it: nothing of it is believed before it was read by a schema. */
 export type Unread = { [Event in keyof ToServer]: (...given: unknown[]) => void };

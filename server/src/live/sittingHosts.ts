@@ -10,6 +10,7 @@ import { Audiences, roomOf } from './audiences.ts';
 import { Claims } from './claims.ts';
 import { Delays } from './delays.ts';
 import { Newcomers } from './newcomers.ts';
+import { Reactions } from './reactions.ts';
 import { RehearsalRun } from './rehearsalRun.ts';
 import { SittingHost } from './sittingHost.ts';
 
@@ -24,6 +25,7 @@ export interface LiveSitting {
   /** Where its people are: addresses of its desk, its stage and its seats. */
   addresses: Set<string>;
   newcomers: Newcomers;
+  reactions: Reactions;
   /** Seats that are to go to another device. */
   claims: Claims;
   askedAt: number;
@@ -100,8 +102,10 @@ export class SittingHosts {
   }
 
   #alive(parts: Pick<LiveSitting, 'host' | 'audiences' | 'rehearsal'>): LiveSitting {
+    const rooms = [roomOf.desk(parts.host.id), roomOf.stage(parts.host.id)];
     return {
       ...parts,
+      reactions: new Reactions((counts) => this.#parts.io.to(rooms).emit('reacted', counts)),
       delays: new Delays(),
       visitors: 0,
       addresses: new Set(),

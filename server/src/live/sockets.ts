@@ -3,6 +3,7 @@ import {
   BookRequest,
   deskView,
   HostCommand,
+  mayReact,
   JoinRequest,
   handsetView,
   SeatCommand,
@@ -20,6 +21,7 @@ import { UnreadableLog } from '../db/sittings.ts';
 import { admit, takeSeatBack } from './admit.ts';
 import { CO_HOST, roomOf } from './audiences.ts';
 import { handOver, serveClaims, tellClaims } from './claimSockets.ts';
+import { ReactionName } from './reactions.ts';
 import { MessageRate } from './bucket.ts';
 import type { Acknowledged } from '@distaff/core/wire';
 import { addressOf, enterSeat, Token, turnAway, type Parts, type Visit } from './visit.ts';
@@ -175,6 +177,18 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
       return live.host.submit({ id, command, actor, also, ...live.delays.of(socket.id) });
     }),
   );
+  socket.on('react', (raw: unknown) => {
+    const what = v.safeParse(ReactionName, raw);
+    const seat = visitor.seat;
+    if (!what.success || seat === null || !rate.allows(parts.now())) return;
+    live.host.state().then(
+      (state) => {
+        const known = state.seats.get(seat);
+        if (known && !known.removed && mayReact(state)) live.reactions.take(seat, what.output, parts.now());
+      },
+      () => {},
+    );
+  });
   socket.on(
     'claim',
     take(ClaimRequest, async ({ id, token, by }): Promise<Acknowledged> => {

@@ -11,7 +11,8 @@ test.each(formatNames)('how far a %s is can be told from what everybody sees of 
   const filled = format.filled(content, asks);
   const state = format.begin(filled, {}, format.asWritten(filled, {}));
   const found = progressOf({ ...(format.view(state) as object), format: name } as never);
-  expect(found === null).toBe(!format.asks || format.alone(content) !== null);
+  // Nobody knows how often it goes round a trail.
+  expect(found === null).toBe(!format.asks || format.alone(content) !== null || name === 'trail');
   expect(found?.played ?? 0).toBe(0);
   expect(questionsLeft({ ...(format.view(state) as object), format: name } as never)).toBe(found?.of ?? 0);
 });

@@ -167,6 +167,7 @@ const part = computed(() => {
     @buzz="buzz"
     @act="act"
     @choose="choose"
+    @react="sitting.react($event)"
     @go-on="goOn"
     @noticed="notice = ''"
   />

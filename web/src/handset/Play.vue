@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PublicView, SeatView } from '@distaff/core/sitting';
+import type { Reaction } from '@distaff/core/wire';
 import { mdiVibrate, mdiVibrateOff } from '@mdi/js';
 import { useLocalStorage, useVibrate, useWakeLock } from '@vueuse/core';
 import { onBeforeUnmount, watch } from 'vue';
@@ -21,6 +22,7 @@ const emit = defineEmits<{
   act: [what: object];
   choose: [ref: string];
   goOn: [];
+  react: [what: Reaction];
   noticed: [];
 }>();
 const { t } = useI18n();
@@ -58,6 +60,7 @@ watch(
         @buzz="emit('buzz')"
         @act="emit('act', $event)"
         @choose="emit('choose', $event)"
+        @react="emit('react', $event)"
         @go-on="emit('goOn')"
       >
         <v-btn

@@ -11,7 +11,16 @@ import type {
 } from '@distaff/core/sitting';
 import { type RehearsalTold, type RehearsalWish, virtualAt } from '@distaff/core/rehearsal';
 import { settledForGood } from '@distaff/core/document';
-import type { Acknowledged, Hello, Keys, SeatClaim, ToClient, ToServer } from '@distaff/core/wire';
+import type {
+  Acknowledged,
+  Hello,
+  Keys,
+  Reaction,
+  ReactionCounts,
+  SeatClaim,
+  ToClient,
+  ToServer,
+} from '@distaff/core/wire';
 import { useIntervalFn } from '@vueuse/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
@@ -41,6 +50,8 @@ export const useSitting = defineStore('sitting', () => {
   const keys = shallowRef<Keys | null>(null);
   /** Who asks the host for a seat on another device. */
   const claims = shallowRef<readonly SeatClaim[]>([]);
+  /** What people have shown since it was told last. */
+  const reacted = shallowRef<ReactionCounts | null>(null);
   const connected = ref(false);
   /** Why this surface may not be here; a sentence from the server. */
   const turnedAway = ref<{ code: string; sentence: string } | null>(null);
@@ -125,6 +136,7 @@ export const useSitting = defineStore('sitting', () => {
     own.on('rehearsal', (told) => (rehearsal.value = told));
     own.on('present', (seats) => (present.value = new Set(seats)));
     own.on('claims', (waits) => (claims.value = waits));
+    own.on('reacted', (counts) => (reacted.value = counts));
     own.on('claimed', (yes) => claimSettled(yes));
   }
 
@@ -163,6 +175,8 @@ export const useSitting = defineStore('sitting', () => {
   /** For the desk: a code that leads another device to a seat; and the nod to somebody who asks. */
   const seatCode = (id: string) => lookedUp<string>(answering()?.emitWithAck('seatCode', { seat: id }));
   const nod = (claim: string, yes: boolean) => void socket?.emit('claim', { claim, yes });
+  /** Shows the stage what one feels: where it does not arrive, nothing is lost. */
+  const react = (what: Reaction) => void socket?.volatile.emit('react', what);
   /** Says how a rehearsal is to be run. */
   const runRehearsal = (wish: RehearsalWish) => void socket?.emit('rehearsal', wish);
 
@@ -187,6 +201,8 @@ export const useSitting = defineStore('sitting', () => {
     serverNow,
     rehearsal,
     runRehearsal,
+    reacted,
+    react,
     connect,
     leave,
     send,

@@ -8,6 +8,7 @@ import { useRoute } from 'vue-router';
 import { useJoinAddress } from '../live/joinAddress.ts';
 import { useSitting } from '../live/sitting.ts';
 import { useServerNow } from '../live/useServerNow.ts';
+import StageReactions from './StageReactions.vue';
 import StageSound from './StageSound.vue';
 import StageScreen from '../screens/stage/StageScreen.vue';
 
@@ -57,6 +58,7 @@ const address = useJoinAddress();
 
 <template>
   <div class="page">
+    <StageReactions />
     <StageScreen
       v-if="sitting.stage"
       :class="{ above: stepping }"

@@ -71,6 +71,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     'rule',
     'acceptAnswer',
     'mute',
+    'allowReactions',
     'letThrough',
   ];
   if (state.phase === 'closed' && !always.includes(command.type))
@@ -132,6 +133,10 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return takeBack(sitting);
     case 'holdPace':
       return holdPace(state, command.on);
+    case 'allowReactions':
+      return state.reactions === command.on
+        ? refuse('already', 'It is so already.')
+        : [{ type: 'reactionsAllowed', on: command.on }];
     case 'mute':
       return state.muted === command.on
         ? refuse('already', 'It is so already.')

@@ -70,6 +70,8 @@ export interface DeskView extends PublicView {
   private: {
     /** Whether the stage is silent; null where the show has no sounds. */
     muted: boolean | null;
+    /** Whether the host lets people show the stage what they feel. */
+    reactions: boolean;
     /** `asked` is the name that somebody wanted, while it is held back. */
     seats: { id: string; name: string; team: string; asked: string | null }[];
     question: DeskQuestion | null;
@@ -169,6 +171,7 @@ export function deskView(state: SittingState): DeskView {
     ...publicView(state),
     private: {
       muted: state.show.sounds?.off ? null : state.muted,
+      reactions: state.reactions,
       seats: [...state.seats.values()]
         .filter((seat) => !seat.removed)
         .map(({ id, name, team, asked }) => ({ id, name, team, asked })),

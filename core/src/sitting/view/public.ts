@@ -45,6 +45,8 @@ export interface PublicView {
   roundNumber: number;
   rounds: number;
   code: string;
+  /** Whether people may show the stage what they feel now: while nothing is asked of all, and the host lets them. */
+  reactions: boolean;
   devices: Devices;
   /** How people come in: what the form has to ask, and whether it is too late. */
   doors: { teams: Doors['teams']; open: boolean; madeNames: boolean; locked: boolean };
@@ -76,6 +78,10 @@ export interface PublicView {
   } | null;
   question: PublicQuestion | null;
 }
+
+/** People show what they feel while nothing is asked of all. */
+export const mayReact = ({ reactions, question, show }: SittingState): boolean =>
+  reactions && question === null && show.devices.mode !== 'none';
 
 /** The last that was worked out for a state, as its number says: a thousand handsets ask for the same. */
 const known = new WeakMap<SittingState, { seq: number; views: TeamView[]; byId: Map<string, TeamView> }>();
@@ -214,6 +220,7 @@ export function publicView(state: SittingState): PublicView {
     roundNumber: (round?.index ?? 0) + 1,
     rounds: state.show.rounds.length,
     code: state.code,
+    reactions: mayReact(state),
     devices: state.show.devices,
     doors: {
       teams: state.show.doors.teams,

@@ -11,6 +11,8 @@ import {
   mdiDoorClosedLock,
   mdiDoorOpen,
   mdiDotsVertical,
+  mdiHandClap,
+  mdiHandClapOff,
   mdiHistory,
   mdiLayersOutline,
   mdiKeyboardOutline,
@@ -144,6 +146,12 @@ async function copy(link: string): Promise<void> {
           :prepend-icon="desk.view.private.muted ? mdiVolumeHigh : mdiVolumeOff"
           :title="t(desk.view.private.muted ? 'desk.unmute' : 'desk.mute')"
           @click="desk.toggleSound()"
+        />
+        <v-list-item
+          v-if="desk.view.devices.mode !== 'none'"
+          :prepend-icon="desk.view.private.reactions ? mdiHandClapOff : mdiHandClap"
+          :title="t(desk.view.private.reactions ? 'desk.stopReactions' : 'desk.allowReactions')"
+          @click="desk.ask({ type: 'allowReactions', on: !desk.view.private.reactions })"
         />
         <v-list-item
           :prepend-icon="mdiAccountMultipleOutline"

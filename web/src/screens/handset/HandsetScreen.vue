@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PublicView, SeatView } from '@distaff/core/sitting';
+import type { Reaction } from '@distaff/core/wire';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import LongClock from '../../design/LongClock.vue';
@@ -17,6 +18,7 @@ import HandsetAlone from './HandsetAlone.vue';
 import HandsetBetween from './HandsetBetween.vue';
 import HandsetBuzzer from './HandsetBuzzer.vue';
 import HandsetLive from './HandsetLive.vue';
+import HandsetReactions from './HandsetReactions.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
 import LastResult from './LastResult.vue';
 import { useLine } from './useLine.ts';
@@ -35,6 +37,7 @@ const emit = defineEmits<{
   act: [act: object];
   choose: [ref: string];
   goOn: [];
+  react: [what: Reaction];
 }>();
 const { t } = useI18n();
 const { points, change } = useFormat();
@@ -185,6 +188,7 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
         </template>
         <HandsetQuestion v-else :question="question" :seat="seat" :view="view" />
       </template>
+      <HandsetReactions v-if="view.reactions && !question" @react="emit('react', $event)" />
     </section>
 
     <footer :class="{ offline: !connected }">

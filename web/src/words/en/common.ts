@@ -33,6 +33,7 @@ export const common = {
   seconds: '{n} s',
   held: 'held',
   /** What is said where others are asked about a question that is somebody else's. */
+  reactions: { clap: 'Clap', heart: 'Heart', laugh: 'Laugh', wow: 'Wow' },
   advice: {
     thinking: '{name} is thinking',
     voted: '{n} of {of} have voted',

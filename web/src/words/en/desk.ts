@@ -90,6 +90,8 @@ export const desk = {
   newName: 'New name',
   save: 'Save',
   giveTurn: 'Give the turn',
+  stopReactions: 'No reactions from phones',
+  allowReactions: 'Allow reactions from phones',
   hasTurn: 'turn',
   hasFloor: 'floor',
   pickTeam: 'Pick this team (key {n})',

@@ -121,6 +121,7 @@ export const handset = {
   tooEarly: 'Too early: wait a moment',
   anybodyMayBuzz: 'The others may buzz now.',
   mayChange: 'Sent. You may change it until the lock.',
+  reactions: 'Show the stage how you feel',
   forHonour: 'This one doesn’t count for you. Answer for honour.',
   roundOver: 'The round is over',
   nextOther: '{team} is next',

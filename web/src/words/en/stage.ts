@@ -1,5 +1,6 @@
 export const stage = {
   title: 'Stage',
+  reactions: 'Reactions from the players',
   full: 'Full screen',
   soundOn: 'Turn the sound on',
   mute: 'Mute (M)',
