@@ -3,6 +3,7 @@ import type { Weave } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
+import { groupWeaves } from './groupWeaves.ts';
 
 export interface Group {
   at: number;
@@ -15,7 +16,7 @@ export interface Group {
   short: boolean;
 }
 
-/** The groups that play, each in the weave of its first team; where it is one team alone, by its name. */
+/** The groups that play: one team alone by its name and weave, several by a number and a weave of the group's own. */
 export function useGroups(
   of: () => { round: ClaimView; teams: readonly { id: string; name: string; weave: Weave }[] },
 ) {
@@ -23,13 +24,18 @@ export function useGroups(
   const { list } = useFormat();
   const groups = computed<Group[]>(() => {
     const { round, teams } = of();
-    return round.groups.flatMap(({ teams: ids, squares, short }, at) => {
+    // Before it is played nobody was dealt: in a preview the first teams stand for all.
+    const dealt = round.groups.some((group) => group.teams.length > 0)
+      ? round.groups
+      : teams.slice(0, round.groups.length).map(({ id }) => ({ teams: [id], squares: 0, short: false }));
+    return dealt.flatMap(({ teams: ids, squares, short }, at) => {
       const first = teams.find((team) => team.id === ids[0]);
       if (ids.length === 0) return [];
       const name = ids.length === 1 ? (first?.name ?? '') : t('formats.claim.group', { n: at + 1 });
       const called = ids.flatMap((id) => teams.find((team) => team.id === id)?.name ?? []);
       const names = ids.length > 1 ? list(called) : '';
-      return [{ at, name, names, weave: first?.weave ?? null, teams: ids, squares, short }];
+      const weave = ids.length > 1 ? groupWeaves[at]! : (first?.weave ?? null);
+      return [{ at, name, names, weave, teams: ids, squares, short }];
     });
   });
   const groupAt = (at: number | null) => groups.value.find((one) => one.at === at) ?? null;
