@@ -41,6 +41,8 @@ export interface Table {
   turn: string;
   /** True while a question is in play. */
   busy: boolean;
+  /** Nothing more is asked in the round, by its own end, its clock or its turns. */
+  over: boolean;
   question: TableQuestion | null;
   /** Whose advice may be asked: seats where each has a handset, else teams; each with its team. */
   people: () => readonly { who: string; team: string }[];

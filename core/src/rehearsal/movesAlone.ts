@@ -4,7 +4,7 @@ import { formatOf } from '../formats/index.ts';
 import { isRefusal } from '../refusal.ts';
 import { tableOf } from '../sitting/read/table.ts';
 import { isAsking } from '../sitting/read/asking.ts';
-import { writtenQuestion } from '../sitting/read/inPlay.ts';
+import { kindInPlay, writtenQuestion } from '../sitting/read/inPlay.ts';
 import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
 import { choosesAlone } from '../sitting/read/alone.ts';
 import { guess } from './guess.ts';
@@ -88,7 +88,8 @@ function doneWith(
   const { play, step } = question;
   const when = { to: question.to!, play, step };
   const { roundTrip } = voice;
-  const without = state.show.devices.mode === 'none';
+  const aloud = kindInPlay(state, question).given === 'aloud';
+  const without = aloud || state.show.devices.mode === 'none';
   if (step === 'settled') {
     const at = now + around(LOOKING, random) * voice.slowness;
     return without ? [] : [{ at, actor: seatOf(voice), command: { type: 'goOn', play }, when, roundTrip }];

@@ -54,8 +54,10 @@ const meant = (state: SittingState, event: LoggedEvent): QuestionInPlay | null =
 /** The format of the round that an event concerns: an earlier one where a ruling of it is changed later. */
 function tellFormat(state: SittingState, event: LoggedEvent): void {
   if (!isOfRound(event)) return;
+  // Points are those of the round that they are for, also where another one is on by now.
+  const own = event.type === 'scored' ? begunOf(state, event.cause) : null;
   const play = event.type === 'asked' ? playOf(state, event.seq) : meant(state, event);
-  const round = (event.type === 'resettled' && play ? state.begun[play.begun] : null) ?? state.round;
+  const round = own ?? (event.type === 'resettled' && play ? state.begun[play.begun] : null) ?? state.round;
   if (round) formatOf(round.format).evolve(round.state, event, play?.ref ?? null);
 }
 

@@ -4,6 +4,7 @@ import { isRefusal } from '../../refusal.ts';
 import { checkShow } from '../../show/check/check.ts';
 import type { Devices } from '../../show/devices.ts';
 import type { Show } from '../../show/show.ts';
+import { deskView } from '../../sitting/view/desk.ts';
 import { seatView } from '../../sitting/view/seat.ts';
 import { liveView } from '../../sitting/view/live.ts';
 import { CLOCK, HOST, question, sampleShow, seatActor, Table } from '../../sitting/test/table.ts';
@@ -261,6 +262,19 @@ describe('all at once', () => {
       { groups: [0], squares: [0, 1, 2] },
       0,
     ]);
+  });
+
+  test('what no phone can answer is judged at the desk', () => {
+    const show = claimShow({ open: true });
+    show.questions.q4 = question('q4', 'Say it', { kind: 'aloud', key: 'B' });
+    const table = new Table(show).do('begin', 'start');
+    take(table, 0, 3);
+    expect(deskView(table.state).private.alone!.aloud).toBeNull();
+    take(table, 1, 4);
+    const [one] = deskView(table.state).private.alone!.aloud!;
+    expect(one).toMatchObject({ team: 't1', question: { prompt: 'Say it' } });
+    table.do({ type: 'rule', play: one!.play, team: 't1', verdict: 'right' });
+    expect(owners(table)[4]).toBe('t1');
   });
 
   test('without phones the host chooses for a team, and rules', () => {

@@ -238,7 +238,8 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
         );
         return;
       case 'roundEnded':
-        state.over = true;
+        // Where teams take turns, the others get as many as the first had.
+        if (state.open) state.over = true;
         state.on.clear();
         return;
       default:

@@ -3,9 +3,9 @@ import fc from 'fast-check';
 import { isRefusal } from '../../refusal.ts';
 import { seeded } from '../../random/seeded.ts';
 import { checkShow } from '../../show/check/check.ts';
-import type { Show } from '../../show/show.ts';
+import type { Round, Show } from '../../show/show.ts';
 import { filesOfShow } from '../../show/media.ts';
-import { picture, question, sampleShow, seatActor, Table } from '../../sitting/test/table.ts';
+import { CLOCK, picture, question, sampleShow, seatActor, Table } from '../../sitting/test/table.ts';
 import { rulesWith, type RoundRules } from '../rules.ts';
 import { askingSpaces, blankTrail, type TrailContent } from './content.ts';
 import { questionOn, useUp } from './state.ts';
@@ -111,6 +111,40 @@ describe('trail', () => {
     }
     expect([...table.state.turnsTaken.values()]).toEqual([2, 2, 2]);
     expect(isRefusal(table.send({ type: 'choose', ref: '1' }))).toBe(true);
+  });
+
+  test('points of an earlier round that change meanwhile are not points on the trail', () => {
+    const show = trailShow({ target: 100 });
+    const quiz = {
+      ...show.rounds[0]!,
+      id: 'quiz',
+      format: 'quiz',
+      rules: rulesWith({ floor: 'everyone', clock: null, shuffleOptions: false }),
+      content: { items: [{ id: 'q0', points: null }], points: 100, shuffle: false },
+    } as Round;
+    const table = new Table({ ...show, rounds: [quiz, show.rounds[0]!] }).do('begin');
+    table.do({ type: 'next', after: table.state.steppedWith }, 'pose', 'open');
+    table.pick('s0', 'A');
+    table.do('lock', 'showKey', 'settle', 'leave');
+    const { play } = table.state.played[0]!;
+    table.do({ type: 'begin', round: 1 }, roll(1), { type: 'rule', play, team: 't0', verdict: 'right' });
+    expect([table.scores()[0], piece(table, 't0')?.balance, view(table).reached]).toEqual([100, 0, null]);
+  });
+
+  test('when its clock runs out, the others have as many turns as the first had', () => {
+    const table = on({ goal: 'most' }, { roundClock: 60 });
+    table.do(roll(1));
+    answer(table, true);
+    table.now += 61_000;
+    table.send({ type: 'timeUp' }, CLOCK);
+    expect(table.state.round!.ended).toBe('time');
+    for (const team of ['t1', 't2']) {
+      expect(table.state.turn).toBe(team);
+      table.do(roll(1));
+      answer(table, true);
+    }
+    expect(isRefusal(table.send(roll(1)))).toBe(true);
+    expect([...table.state.turnsTaken.values()]).toEqual([1, 1, 1]);
   });
 
   test('a space never repeats a question before all of it were asked; 24 × 3 are 72 (common practice)', () => {

@@ -169,9 +169,6 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
       case 'scored':
         if (event.cause.by !== 'hand') earn(event.team, event.amount);
         return;
-      case 'roundEnded':
-        state.over = true;
-        return;
       default:
     }
   },
@@ -211,11 +208,11 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
 function roll(
   state: TrailState,
   real: number | undefined,
-  { teams, turn }: Table,
+  { teams, turn, over }: Table,
   by: By,
   random: Random,
 ): RoundDraft[] | Refusal {
-  if (trail.isOver(state)) return refuse('notNow', 'The round is over.');
+  if (over) return refuse('notNow', 'The round is over.');
   if (state.rolled) return refuse('already', 'The die has been rolled.');
   if (!teams.includes(turn)) return refuse('notNow', 'Nobody is here to roll yet.');
   if (by.role === 'team' && by.team !== turn) return refuse('notYours', 'Another team is on turn.');

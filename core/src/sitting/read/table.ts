@@ -1,6 +1,6 @@
 import type { Table, TableQuestion } from '../../formats/format.ts';
 import { adviceOn, type QuestionInPlay, type SittingState } from '../state.ts';
-import { whoIsAsked } from './asking.ts';
+import { isRoundOver, whoIsAsked } from './asking.ts';
 import { writtenQuestion } from './inPlay.ts';
 
 /** What a format may look at while it decides. */
@@ -8,6 +8,7 @@ export const tableOf = (state: SittingState, now = 0): Table => ({
   teams: state.teams.map((team) => team.id),
   turn: state.turn,
   busy: state.question !== null,
+  over: isRoundOver(state),
   question: state.question && questionOf(state, state.question),
   people: () => whoIsAsked(state),
   handsets: state.show.devices.mode !== 'none',

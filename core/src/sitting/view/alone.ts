@@ -1,6 +1,6 @@
 import { aloneIn } from '../read/alone.ts';
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
-import { writtenQuestion } from '../read/inPlay.ts';
+import { kindInPlay, writtenQuestion } from '../read/inPlay.ts';
 import type { SittingState } from '../state.ts';
 
 /** One who is asked alone, as the host sees them. */
@@ -24,7 +24,7 @@ export interface AloneView {
   right: number;
   /** Questions that were missed most: how often asked, and by how many got. */
   missed: { question: string; prompt: string; answered: number; right: number }[];
-  /** Without phones: what each team is to be asked, for the host to read out and to judge. */
+  /** What each team is to be asked aloud, for the host to read out and to judge. */
   aloud: { team: string; play: number; question: QuestionForHost }[] | null;
 }
 
@@ -46,21 +46,22 @@ export function aloneView(state: SittingState): AloneView | null {
     answered: sum((line) => line.answered),
     right: sum((line) => line.right),
     missed: missedMost(state),
-    aloud:
-      state.show.devices.mode === 'none'
-        ? [...asked].flatMap(([team, question]) =>
-            question.step === 'open'
-              ? [
-                  {
-                    team,
-                    play: question.play,
-                    question: questionForHost(writtenQuestion(state, question), question.order),
-                  },
-                ]
-              : [],
-          )
-        : null,
+    aloud: aloudOf(state),
   };
+}
+
+/** What is said aloud: without phones all of it, with them what no phone can answer. */
+function aloudOf(state: SittingState): AloneView['aloud'] {
+  const without = state.show.devices.mode === 'none';
+  const said = [...state.asked.values()].filter(
+    (question) => question.step === 'open' && (without || kindInPlay(state, question).given === 'aloud'),
+  );
+  if (said.length === 0 && !without) return null;
+  return said.map((question) => ({
+    team: question.floor!,
+    play: question.play,
+    question: questionForHost(writtenQuestion(state, question), question.order),
+  }));
 }
 
 function missedMost(state: SittingState): AloneView['missed'] {

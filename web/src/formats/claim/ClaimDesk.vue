@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import AloudQuestions from '../alone/AloudQuestions.vue';
 import type { DeskPart } from '../parts.ts';
+import { hasEnded } from '../roundOver.ts';
 import ClaimGrid from './ClaimGrid.vue';
 import { useGroups } from './useGroups.ts';
 
@@ -31,7 +32,11 @@ const chooser = computed(
 );
 const running = computed(() => view.timer?.alone === 'on');
 const canChoose = computed(() =>
-  round.value.won ? false : round.value.open ? running.value && chooser.value !== null : true,
+  round.value.won || hasEnded(view)
+    ? false
+    : round.value.open
+      ? running.value && chooser.value !== null
+      : true,
 );
 function choose(square: number): void {
   const ref = String(square);
@@ -41,7 +46,7 @@ function choose(square: number): void {
 const grid = ref<InstanceType<typeof ClaimGrid> | null>(null);
 defineExpose({ focus: () => grid.value?.focusFirst() });
 const title = computed(() => {
-  if (round.value.won) return t('stage.allPlayed');
+  if (round.value.won || hasEnded(view)) return t('stage.allPlayed');
   if (!round.value.open) return t('common.teamsTurn', { team: team.value });
   return t(running.value ? 'formats.claim.allChoose' : 'formats.claim.soonOpen');
 });

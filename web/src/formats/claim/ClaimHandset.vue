@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import LastResult from '../../screens/handset/LastResult.vue';
 import type { HandsetPart } from '../parts.ts';
+import { hasEnded } from '../roundOver.ts';
 import ClaimGrid from './ClaimGrid.vue';
 import { useGroups } from './useGroups.ts';
 
@@ -15,7 +16,7 @@ const round = computed(() => view.round as ClaimView);
 const { groups, groupAt, groupOf } = useGroups(() => ({ round: round.value, teams: view.teams }));
 const own = computed(() => groupOf(seat.team));
 const mayChoose = computed(() => {
-  if (round.value.won || view.devices.mode === 'none') return false;
+  if (round.value.won || hasEnded(view) || view.devices.mode === 'none') return false;
   return round.value.open ? view.timer?.alone === 'on' && !view.timer.held : view.turn === seat.team;
 });
 const marked = ref<number | null>(null);
@@ -38,6 +39,7 @@ const title = computed(() => {
       ? t('formats.claim.youWin')
       : t('formats.claim.theyWin', { group: names });
   }
+  if (hasEnded(view)) return t('handset.roundOver');
   if (open) return t(view.timer?.alone === 'before' ? 'formats.claim.soonOpen' : 'formats.claim.choose');
   if (mayChoose.value) return t('formats.claim.yourTurn');
   return t('formats.claim.chooses', { team: view.teams.find((one) => one.id === view.turn)?.name ?? '' });

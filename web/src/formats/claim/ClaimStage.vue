@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useWonLines } from '../../design/useWonLines.ts';
 import SewnLabel from '../../design/weave/SewnLabel.vue';
 import type { StagePart } from '../parts.ts';
+import { hasEnded } from '../roundOver.ts';
 import ClaimGrid from './ClaimGrid.vue';
 import ClaimGroups from './ClaimGroups.vue';
 import { useGroups } from './useGroups.ts';
@@ -36,7 +37,7 @@ const title = computed(() => {
       group: winners.value.map(({ name }) => name).join(', '),
       n: winners.value[0]!.squares,
     });
-  if (won) return wonLines.value[0] ?? t('stage.allPlayed');
+  if (won || hasEnded(view)) return wonLines.value[0] ?? t('stage.allPlayed');
   if (open) return t(view.timer?.alone === 'before' ? 'formats.claim.soonOpen' : 'formats.claim.allChoose');
   return t('formats.claim.chooses', { team: team.value });
 });
@@ -85,7 +86,7 @@ const labelAt = computed(() => {
           class="grid"
           :round="round"
           :groups="groups"
-          :can-choose="canChoose && !round.won && !round.open"
+          :can-choose="canChoose && !round.won && !round.open && !hasEnded(view)"
           :mine="onTurn"
           :on="on"
           :numbers="round.columns > 6"

@@ -14,8 +14,8 @@ const { view } = defineProps<DeskPart>();
 const emit = defineEmits<{ act: [act: object] }>();
 const { t } = useI18n();
 const { points } = useFormat();
-const { round, title, stake } = useTrail(() => view);
-const mayRoll = computed(() => !round.value.rolled && !round.value.reached);
+const { round, title, stake, over } = useTrail(() => view);
+const mayRoll = computed(() => !round.value.rolled && !over.value);
 const name = computed(() => view.teams.find((team) => team.id === view.turn)?.name ?? '');
 const roll = (face?: number) => {
   if (mayRoll.value) emit('act', face === undefined ? { do: 'roll' } : { do: 'roll', face });

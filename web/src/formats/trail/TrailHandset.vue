@@ -12,10 +12,9 @@ import { useTrail } from './useTrail.ts';
 const { view, seat } = defineProps<HandsetPart>();
 const emit = defineEmits<{ act: [act: object] }>();
 const { t } = useI18n();
-const { round, title, stake, goal } = useTrail(() => view);
+const { round, title, stake, goal, over } = useTrail(() => view);
 const mine = computed(
-  () =>
-    view.turn === seat.team && !round.value.rolled && !round.value.reached && view.devices.mode !== 'none',
+  () => view.turn === seat.team && !round.value.rolled && !over.value && view.devices.mode !== 'none',
 );
 const own = computed(() => view.teams.filter(({ id }) => id === seat.team));
 const at = ref(0);

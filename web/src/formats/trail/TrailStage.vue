@@ -12,11 +12,11 @@ import { useTrail } from './useTrail.ts';
 const { view, canChoose } = defineProps<StagePart>();
 const emit = defineEmits<{ act: [act: object] }>();
 const { t } = useI18n();
-const { round, title, stake, goal, nameOf } = useTrail(() => view);
+const { round, title, stake, goal, nameOf, over } = useTrail(() => view);
 const page = computed(() =>
   round.value.page === null ? null : (round.value.pages[round.value.page] ?? null),
 );
-const mayRoll = computed(() => canChoose && !round.value.rolled && !round.value.reached);
+const mayRoll = computed(() => canChoose && !round.value.rolled && !over.value);
 const box = ref<HTMLElement | null>(null);
 useFit(box, () => [view.seq, page.value?.id], [1, 0.85, 0.72, 0.6, 0.5, 0.42]);
 </script>

@@ -3,6 +3,7 @@ import type { PublicView } from '@distaff/core/sitting';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
+import { hasEnded } from '../roundOver.ts';
 
 /** What is said of a trail at the moment, on every surface alike. */
 export function useTrail(of: () => PublicView) {
@@ -15,6 +16,7 @@ export function useTrail(of: () => PublicView) {
   const title = computed(() => {
     const { rolled, reached, target, last, pieces } = round.value;
     if (reached) return t('formats.trail.reaches', { team: nameOf(reached), target: points(target) });
+    if (!rolled && hasEnded(of())) return t('stage.allPlayed');
     if (rolled)
       return t('formats.trail.moves', rolled.face, { named: { team: nameOf(rolled.team), n: rolled.face } });
     const rested = last && last.team !== of().turn ? pieces.find(({ team }) => team === last.team) : null;
@@ -42,5 +44,6 @@ export function useTrail(of: () => PublicView) {
       ? t('formats.trail.firstTo', { target: points(round.value.target) })
       : t('formats.trail.most'),
   );
-  return { round, title, stake, goal, nameOf };
+  const over = computed(() => round.value.reached !== null || (!round.value.rolled && hasEnded(of())));
+  return { round, title, stake, goal, nameOf, over };
 }
