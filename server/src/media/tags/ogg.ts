@@ -37,7 +37,9 @@ export function oggWithoutTags(given: Buffer): Buffer {
     const known = second.get(stream) ?? { packet: 0, places: [] };
     second.set(stream, known);
     for (const length of lacing) {
-      if (known.packet === 1) known.places.push([place, place + length]);
+      // A file that was cut off says more than there is.
+      const [from, to] = [Math.min(place, file.length), Math.min(place + length, file.length)];
+      if (known.packet === 1) known.places.push([from, to]);
       place += length;
       if (length < 255) known.packet++;
     }
