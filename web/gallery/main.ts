@@ -4,6 +4,7 @@ import '../src/design/base.css';
 import { createPinia } from 'pinia';
 import { createApp, h, nextTick, shallowRef } from 'vue';
 import { makeVuetify } from '../src/design/vuetify.ts';
+import { formats } from '../src/words/en/formats.ts';
 import { handset } from '../src/words/en/handset.ts';
 import { overlay } from '../src/words/en/overlay.ts';
 import { stage } from '../src/words/en/stage.ts';
@@ -32,7 +33,7 @@ function picture() {
 createApp({ render: () => h('div', { style: 'height:100dvh' }, [picture()]) })
   .use(createPinia())
   .use(makeVuetify('day'))
-  .use(makeWords({ stage, overlay, handset }))
+  .use(makeWords({ stage, overlay, handset, formats }))
   .mount('#app');
 
 window.show = async (next) => {

@@ -1,6 +1,6 @@
 /** What is wrong with a screen, and where. */
 export interface Complaint {
-  what: 'outside' | 'cut' | 'overlaps' | 'tiny' | 'keySmaller' | 'keyHidden' | 'wide' | 'formula';
+  what: 'outside' | 'cut' | 'overlaps' | 'tiny' | 'keySmaller' | 'keyHidden' | 'wide' | 'formula' | 'noWords';
   text: string;
   more: string;
 }
@@ -9,6 +9,9 @@ export interface Complaint {
 const HAIR = 3;
 /** No letter is lower than this (px). */
 const SMALLEST = 9;
+
+/** What stands there where the words for it are missing. */
+const KEY = /^(common|stage|overlay|handset|formats)(\.\w+)+$/;
 
 interface Line {
   box: DOMRect;
@@ -162,6 +165,7 @@ export function complaints(root: Element): Complaint[] {
     const { text } = line;
     if (box.left < frame.left - HAIR || box.right > frame.right + HAIR || box.bottom > frame.bottom + HAIR)
       found.push({ what: 'outside', text, more: `${Math.round(box.left)}–${Math.round(box.right)}` });
+    if (KEY.test(text)) found.push({ what: 'noWords', text, more: '' });
     const size = parseFloat(styleOf(line.element).fontSize);
     if (size < SMALLEST && !line.element.closest('.katex'))
       found.push({ what: 'tiny', text, more: `${size} px` });

@@ -20,8 +20,13 @@ export function useTrail(of: () => PublicView) {
     if (rolled)
       return t('formats.trail.moves', rolled.face, { named: { team: nameOf(rolled.team), n: rolled.face } });
     const rested = last && last.team !== of().turn ? pieces.find(({ team }) => team === last.team) : null;
-    if (rested && specialAt(rested.space) === 'rest')
-      return t('formats.trail.rests', { team: nameOf(last!.team), next: nameOf(of().turn) });
+    // Nothing is asked there, so that the next is on at once.
+    const quiet = rested && specialAt(rested.space);
+    if (quiet === 'rest' || quiet === 'start')
+      return t(quiet === 'rest' ? 'formats.trail.rests' : 'formats.trail.atStart', {
+        team: nameOf(last!.team),
+        next: nameOf(of().turn),
+      });
     if (
       last &&
       last.team === of().turn &&

@@ -21,6 +21,7 @@ export const played = {
   mostSign: 'most',
   reaches: '{team} reaches {target}',
   rests: '{team} rests. Next: {next}',
+  atStart: '{team} is back at the start. Next: {next}',
   again: '{team} rolls again',
   specials: { start: 'Start', rest: 'Rest', again: 'Again' },
   signs: { start: 'S', rest: 'R', again: 'A' },
