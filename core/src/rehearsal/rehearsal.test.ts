@@ -94,7 +94,8 @@ describe.each(played)('a rehearsal of %s', (format) => {
         // Chance of its own, by the seed: what fails once fails again.
         const { log, state } = playThrough(show, room, seeded(room.seed));
         expect(state.phase).toBe('closed');
-        expect(state.plays.size).toBeGreaterThan(0);
+        // On a trail all may come to rest in their one turn, and are asked nothing.
+        expect(log.some(({ type }) => type === 'picked' || type === 'asked' || type === 'acted')).toBe(true);
         const found = tally(log, state.scores);
         expect({ ...found, log: found.agrees ? [] : log.slice(1) }).toMatchObject({ agrees: true });
       }),
