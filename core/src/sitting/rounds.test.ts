@@ -386,14 +386,14 @@ describe('knockout', () => {
   });
   test('who is out keeps what counted before, also where an earlier question is reckoned again', () => {
     const table = new Table(
-      showOf([{ ...knockout(1), content: { ...knockout(1).content, points: 50 } } as Round]),
+      showOf([{ ...knockout(1), content: { ...knockout(1).content, points: 40 } } as Round]),
     );
     table.do('begin');
     played(table, { s0: 'right', s1: 'right', s2: 'right' });
     played(table, { s0: 'right', s1: 'wrong', s2: 'wrong' });
-    expect(table.scores()).toEqual([100, 50, 50]);
+    expect(table.scores()).toEqual([80, 40, 40]);
     table.do({ type: 'rule', play: table.state.played[0]!.play, team: 't2', verdict: 'wrong' });
-    expect(table.scores()).toEqual([100, 50, 0]);
+    expect(table.scores()).toEqual([80, 40, 0]);
   });
 });
 
