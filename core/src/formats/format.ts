@@ -159,7 +159,7 @@ export interface Format<Content, State, View, Dealt> {
   /** Whose open question is void now that another one is settled: what it was about is gone. */
   withdraws(state: State, settled: Settled, ref: string): string[];
   /** What a stand-in who is asked alone would choose, and from when on (server ms); null where nothing can be. */
-  takes(state: State, who: string, random: Random): { ref: string; from: number } | null;
+  moveAlone(state: State, who: string, random: Random): { ref: string; from: number } | null;
   /** What a team is given as the first of it begins in a round that asks each alone. */
   welcomes(state: State, team: string): (RoundDraft & { type: 'scored' })[];
   place(state: State, ref: string): Place;
@@ -228,7 +228,7 @@ export const usual = {
   media: (): Picture[] => [],
   take: (): AskedAlone | Refusal => refuse('notThere', 'There is nothing to choose here.'),
   withdraws: (): string[] => [],
-  takes: (): { ref: string; from: number } | null => null,
+  moveAlone: (): { ref: string; from: number } | null => null,
   welcomes: (): (RoundDraft & { type: 'scored' })[] => [],
   live: (): object | null => null,
   pays: true,

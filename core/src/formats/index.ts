@@ -1,5 +1,6 @@
 import { board } from './board/board.ts';
-import { claim, type ClaimLive } from './claim/claim.ts';
+import { claim } from './claim/claim.ts';
+import type { ClaimLive } from './claim/view.ts';
 import { climb } from './climb/climb.ts';
 import { counterweight } from './counterweight/counterweight.ts';
 import type { Format } from './format.ts';
@@ -32,7 +33,7 @@ export function asksAs({ format, content }: { format: FormatName; content: unkno
 export type Asks = 'together' | 'each' | 'nothing';
 
 export type { BoardView } from './board/board.ts';
-export type { ClaimLive, ClaimView } from './claim/claim.ts';
+export type { ClaimLive, ClaimView } from './claim/view.ts';
 export { LARGEST_GRID, misses, MOST_GROUPS, SMALLEST_GRID, squareLabels } from './claim/content.ts';
 export type { ClimbView } from './climb/climb.ts';
 export { FEWEST_RUNGS, MOST_RUNGS, assists } from './climb/content.ts';
@@ -48,6 +49,7 @@ export {
   askingSpaces,
   FEWEST_SPACES,
   MOST_PAGES,
+  MOST_PER_SPACE,
   MOST_SPACES,
   specials,
   trailGoals,

@@ -3,6 +3,7 @@ import type { Question } from '../question/question.ts';
 import { shuffledOrder, type Random } from '../random/shuffle.ts';
 import { exactly, type Span } from '../time/span.ts';
 import { refuse, type Refusal } from '../refusal.ts';
+import { finding } from './finding.ts';
 import type { ClothRow, Finding, Picked, Place, WrittenPlace } from './format.ts';
 import { MAX_ITEMS, type Sequence } from './items.ts';
 
@@ -101,15 +102,10 @@ export function sequenceFindings(content: Sequence, questions: Record<string, Qu
     const question = questions[id];
     const lacks = question ? lacksOf(question) : [];
     if (lacks.length > 0)
-      found.push({
-        code: 'questionUnfinished',
-        ref: id,
-        question: id,
-        params: { number: i + 1, lacks: lacks.join(',') },
-        mustMend: false,
-      });
+      found.push(
+        finding('questionUnfinished', { number: i + 1, lacks: lacks.join(',') }, { ref: id, question: id }),
+      );
   });
-  if (playable(content, questions).length === 0)
-    found.push({ code: 'noQuestions', ref: null, question: null, params: {}, mustMend: true });
+  if (playable(content, questions).length === 0) found.push(finding('noQuestions', {}, { mustMend: true }));
   return found;
 }

@@ -1,3 +1,4 @@
+import type { LoggedEvent } from '../sitting/events.ts';
 import type { Round, Show } from '../show/show.ts';
 import type { PaperQuestion, PaperRound } from './paperNotes.ts';
 import { fastestOnPaper } from './valueOnPaper.ts';
@@ -42,4 +43,21 @@ function longest(sheet: readonly number[][], group: number): number {
     }),
   );
   return most;
+}
+
+/** The teams of each group, as they were dealt. */
+export const dealtGroups = (dealt: unknown): string[][] =>
+  ((dealt as { groups?: string[][] } | null | undefined)?.groups ?? []).map((teams) => [...teams]);
+
+/** Whoever is first heard of when the groups are dealt goes where there are fewest. */
+export function joinsGroup(round: PaperRound | undefined, event: LoggedEvent): void {
+  if (!round || round.groups.length === 0) return;
+  const heard =
+    event.type === 'turnGiven' || event.type === 'answered' || event.type === 'asked'
+      ? event.team
+      : event.type === 'picked'
+        ? event.floor
+        : null;
+  if (!heard || round.groups.some((teams) => teams.includes(heard))) return;
+  [...round.groups].sort((a, b) => a.length - b.length)[0]!.push(heard);
 }

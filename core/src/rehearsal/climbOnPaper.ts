@@ -1,5 +1,8 @@
-import type { Round } from '../show/show.ts';
+import { lacksOf } from '../question/asPlayed.ts';
+import type { Question } from '../question/question.ts';
+import type { Round, Show } from '../show/show.ts';
 import type { PaperQuestion } from './paperNotes.ts';
+import { fastestOnPaper } from './valueOnPaper.ts';
 
 /** A climb as somebody in the room would note it. */
 export interface PaperClimb {
@@ -26,3 +29,34 @@ export function climbOnPaper({ round, questions, overAt }: PaperClimb): number {
   }
   return now;
 }
+
+/** A rung is over: with a miss, or at the top, so is the climb; a question to everybody says who sets out. */
+export function noteRung(
+  note: PaperQuestion,
+  climbs: PaperClimb[],
+  { seq }: { seq: number },
+  setOut: (team: string) => void,
+  { questions, devices }: Show,
+): void {
+  if (note.mode === 'everyone') {
+    const climbed = (team: string) =>
+      climbs.filter((one) => one.team === team && one.round === note.round).length;
+    const { attempts } = note.round.content as { attempts: number };
+    const first = fastestOnPaper(note, devices, note.members, (team) => climbed(team) < attempts);
+    return void (first !== null && setOut(first));
+  }
+  const right = [...note.answers.values()].some((one) => one.team === note.floor && (one.share ?? 0) >= 1);
+  const climb = climbs.at(-1)!;
+  const { content } = note.round;
+  // Where there are fewer questions than rungs, the last question stands on the top.
+  const top =
+    'rungs' in content
+      ? Math.min(content.rungs.length, content.items.filter(({ id }) => canBeClimbed(questions[id])).length)
+      : 0;
+  if (!right || climb.questions.length >= top) climb.overAt = seq;
+}
+/** Cards and opinions cannot be right, and what is unfinished is left out. */
+const canBeClimbed = (question: Question | undefined): boolean =>
+  question !== undefined &&
+  !['card', 'opinion'].includes(question.answer.kind) &&
+  lacksOf(question).length === 0;

@@ -60,7 +60,7 @@ function taken(
   const stands = (ref: string) =>
     !isRefusal(formatOf(format).take(own, team, ref, tableOf(state, Infinity), random));
   if (before[0] === CHOICE && before[1] === `${after}` && stands(before[2]!)) return [];
-  const next = formatOf(format).takes(own, team, random);
+  const next = formatOf(format).moveAlone(own, team, random);
   if (next === null) return [];
   seenAlone.set(team, `${CHOICE} ${after} ${next.ref}`);
   const without = state.show.devices.mode === 'none';

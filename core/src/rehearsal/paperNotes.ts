@@ -1,13 +1,13 @@
-import { lacksOf } from '../question/asPlayed.ts';
 import { formatOf } from '../formats/index.ts';
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from '../show/show.ts';
 import type { Clock } from '../time/clock.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import { paperOf } from './papers.ts';
-import type { PaperClimb } from './climbOnPaper.ts';
+import { dealtGroups, joinsGroup } from './claimOnPaper.ts';
+import { noteRung, type PaperClimb } from './climbOnPaper.ts';
 import { standing } from './standing.ts';
-import { fastestOnPaper, majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';
+import { majorityOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 
 /** A question as somebody with pencil and paper would note it while it is played. */
 export interface PaperQuestion {
@@ -125,37 +125,6 @@ const newNote = (
 
 /** What a format writes as a line of its own and is added up here by itself. */
 const onPaper = /^(cover|climb\..*)$/;
-
-/** A rung is over: with a miss, or at the top, so is the climb; a question to everybody says who sets out. */
-function noteRung(
-  note: PaperQuestion,
-  climbs: PaperClimb[],
-  { seq }: { seq: number },
-  setOut: (team: string) => void,
-  { questions, devices }: Show,
-): void {
-  if (note.mode === 'everyone') {
-    const climbed = (team: string) =>
-      climbs.filter((one) => one.team === team && one.round === note.round).length;
-    const { attempts } = note.round.content as { attempts: number };
-    const first = fastestOnPaper(note, devices, note.members, (team) => climbed(team) < attempts);
-    return void (first !== null && setOut(first));
-  }
-  const right = [...note.answers.values()].some((one) => one.team === note.floor && (one.share ?? 0) >= 1);
-  const climb = climbs.at(-1)!;
-  const { content } = note.round;
-  // Where there are fewer questions than rungs, the last question stands on the top.
-  const top =
-    'rungs' in content
-      ? Math.min(content.rungs.length, content.items.filter(({ id }) => canBeClimbed(questions[id])).length)
-      : 0;
-  if (!right || climb.questions.length >= top) climb.overAt = seq;
-}
-/** Cards and opinions cannot be right, and what is unfinished is left out. */
-const canBeClimbed = (question: Question | undefined): boolean =>
-  question !== undefined &&
-  !['card', 'opinion'].includes(question.answer.kind) &&
-  lacksOf(question).length === 0;
 
 /** Notes down what a log tells, with nothing of the engine that keeps the scores. */
 export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
@@ -351,23 +320,6 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
     }
   }
   return { show, names, played, others, rounds, climbs, left, since: anew.at(-1) ?? 0 };
-}
-
-/** The teams of each group, as they were dealt. */
-const dealtGroups = (dealt: unknown): string[][] =>
-  ((dealt as { groups?: string[][] } | null | undefined)?.groups ?? []).map((teams) => [...teams]);
-
-/** Whoever is first heard of when the groups are dealt goes where there are fewest. */
-function joinsGroup(round: PaperRound | undefined, event: LoggedEvent): void {
-  if (!round || round.groups.length === 0) return;
-  const heard =
-    event.type === 'turnGiven' || event.type === 'answered' || event.type === 'asked'
-      ? event.team
-      : event.type === 'picked'
-        ? event.floor
-        : null;
-  if (!heard || round.groups.some((teams) => teams.includes(heard))) return;
-  [...round.groups].sort((a, b) => a.length - b.length)[0]!.push(heard);
 }
 
 /** Whoever still plays and was not right loses a life, unless all of those missed. */

@@ -162,7 +162,7 @@ function meant(table: Table, command: Command, actor: Actor): Command {
     const { round: on } = table.state;
     const random = seeded(String(command.act));
     const who = `t${Number(command.act) % 3}`;
-    const own = on && choosesAlone(table.state) ? formatOf(on.format).takes(on.state, who, random) : null;
+    const own = on && choosesAlone(table.state) ? formatOf(on.format).moveAlone(on.state, who, random) : null;
     if (own) return { type: 'choose', ref: own.ref, team: who };
     const move = on && formatOf(on.format).move(on.state, tableOf(table.state), random);
     return move ?? { type: 'act', act: { do: 'nothing' } };

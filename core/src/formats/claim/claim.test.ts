@@ -12,7 +12,8 @@ import { rulesWith, type RoundRules } from '../rules.ts';
 import { due } from '../../sitting/decide/clock.ts';
 import { blankClaim, type ClaimContent } from './content.ts';
 import { linesOf, oneShort, rowOf } from './rows.ts';
-import { WAIT, type ClaimLive, type ClaimView } from './claim.ts';
+import { WAIT } from './claim.ts';
+import type { ClaimLive, ClaimView } from './view.ts';
 
 function claimShow(
   content: Partial<ClaimContent> = {},
@@ -89,8 +90,7 @@ describe('rows', () => {
             ),
           );
         const lines = linesOf({ rows, columns }, length);
-        for (const group of [0, 1])
-          expect(rowOf({ rows, columns, owners: own }, lines, group) !== null).toBe(bySearch(group));
+        for (const group of [0, 1]) expect(rowOf(own, lines, group) !== null).toBe(bySearch(group));
         // One short is whoever would have a row with one square more.
         const bySquare = [0, 1].filter(
           (group) =>
@@ -98,10 +98,18 @@ describe('rows', () => {
             own.some(
               (owner, i) =>
                 owner === null &&
-                rowOf({ rows, columns, owners: own.map((one, j) => (j === i ? group : one)) }, lines, group),
+                rowOf(
+                  own.map((one, j) => (j === i ? group : one)),
+                  lines,
+                  group,
+                ),
             ),
         );
-        const short = oneShort({ rows, columns, owners: own }, lines, () => true);
+        const short = oneShort(
+          own,
+          lines,
+          own.map((_, i) => i),
+        );
         expect(bySquare.filter((group) => !short.has(group))).toEqual([]);
       }),
     );

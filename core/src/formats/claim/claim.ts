@@ -1,60 +1,32 @@
-import { lacksOf } from '../../question/asPlayed.ts';
-import { kindOf } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
-import { refuse } from '../../refusal.ts';
+import type { Random } from '../../random/shuffle.ts';
+import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import { plainText } from '../../text/markdown.ts';
-import { usual, type Format, type Settled } from '../format.ts';
+import { NOTHING } from '../../time/span.ts';
+import { usual, type Format, type Picked, type Settled } from '../format.ts';
+import { isKeyed, isWhollyRight } from '../keyed.ts';
 import {
   dealSequence,
   filledList,
   listAsWritten,
   listWith,
   placesInList,
-  sequenceFindings,
-  sequenceHarm,
   type DealtSequence,
 } from '../sequence.ts';
 import { blankClaim, type ClaimContent } from './content.ts';
-import { oneShort } from './rows.ts';
+import { claimFindings, claimHarm } from './findings.ts';
 import {
   countOf,
-  firstRow,
-  freeSquares,
-  gridOf,
   groupOf,
-  isBlocked,
   isDone,
-  isFree,
   linesFor,
   meet,
-  ownerOf,
+  openTo,
+  standingOf,
   type Attempt,
   type ClaimState,
 } from './state.ts';
-
-export interface ClaimView extends Pick<ClaimContent, 'rows' | 'columns' | 'inARow' | 'open'> {
-  format: 'claim';
-  /** `label` is its topic or first words; empty where its number stands on it. `isThere` says whether it can be played. */
-  squares: {
-    label: string;
-    isThere: boolean;
-    group: number | null;
-    team: string | null;
-    blocked: number[];
-  }[];
-  /** Groups with their teams; `short` where one more square completes a row. */
-  groups: { teams: string[]; squares: number; short: boolean }[];
-  /** Who has won it, and by which row; with a full board those with most squares. */
-  won: { groups: number[]; squares: number[] | null } | null;
-}
-
-/** What stage and desk see of it as it happens, where all are at it at once. */
-export interface ClaimLive {
-  format: 'claim';
-  /** Each team on the square that it is on, and until when a group waits (server ms). */
-  on: { team: string; square: number }[];
-  waits: { group: number; until: number }[];
-}
+import { claimView, type ClaimLive, type ClaimView } from './view.ts';
 
 interface Dealt extends DealtSequence {
   groups?: string[][];
@@ -64,9 +36,6 @@ interface Dealt extends DealtSequence {
 export const WAIT = 10_000;
 /** So much of a question stands on its square. */
 const FIRST_WORDS = 40;
-
-const isForClaim = (question: Question | undefined): boolean =>
-  question !== undefined && kindOf(question.answer.kind).keyed;
 
 function firstWords(text: string): string {
   const plain = plainText(text).replace(/\s+/g, ' ').trim();
@@ -95,18 +64,11 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
     always: { floor: 'turn', afterWrong: 'close' },
   },
   prescribes: { penalty: 'none', speed: null, passShare: 100, lowest: null, change: false },
-  harm: {
-    ...sequenceHarm,
-    noSquares: 6,
-    rowTooLong: 7,
-    tooFewForSquares: 27,
-    topicsMissing: 31,
-    notByItself: 8,
-  },
+  harm: claimHarm,
   blank: blankClaim,
   places: (content) =>
     placesInList(content, false).map((place) => ({ ...place, label: content.topics[place.id] ?? '' })),
-  filled: (content, questions) => filledList(content, questions),
+  filled: filledList,
   withQuestions(content, at) {
     const copied = listWith(content, at);
     const topics = content.items.flatMap(({ id }, i) => {
@@ -115,36 +77,9 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
     });
     return { ...copied, topics: { ...content.topics, ...Object.fromEntries(topics) } };
   },
-  findings(content, questions) {
-    const found = sequenceFindings(content, questions);
-    const say = (code: string, params: Record<string, string | number>, mustMend = false) =>
-      found.push({ code, ref: null, question: null, params, mustMend });
-    const squares = content.rows * content.columns;
-    const ready = content.items.filter(({ id }) => questions[id] && lacksOf(questions[id]).length === 0);
-    const count = ready.filter(({ id }) => isForClaim(questions[id])).length;
-    if (count === 0 && ready.length > 0) say('noSquares', {}, true);
-    else if (count > 0 && count < squares) say('tooFewForSquares', { count, squares });
-    if (content.inARow > Math.max(content.rows, content.columns))
-      say('rowTooLong', { row: content.inARow, rows: content.rows, columns: content.columns });
-    const without = content.items.slice(0, squares).filter(({ id }) => !content.topics[id]?.trim()).length;
-    if (content.shows === 'topic' && without > 0 && without < Math.min(squares, content.items.length))
-      say('topicsMissing', { n: without });
-    if (content.open)
-      content.items.forEach(({ id }, i) => {
-        const question = questions[id];
-        if (question && isForClaim(question) && kindOf(question.answer.kind).given !== 'handset')
-          found.push({
-            code: 'notByItself',
-            ref: id,
-            question: id,
-            params: { number: i + 1 },
-            mustMend: false,
-          });
-      });
-    return found;
-  },
+  findings: claimFindings,
   deal(content, questions, random, teams) {
-    const order = dealSequence(content, questions, random).order.filter((id) => isForClaim(questions[id]));
+    const order = dealSequence(content, questions, random).order.filter((id) => isKeyed(questions[id]));
     const groups = Array.from({ length: content.groups }, (_, group) =>
       teams.filter((_team, i) => i % content.groups === group),
     );
@@ -169,22 +104,15 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
     };
   },
   next: () => null,
-  choose(state, ref, { turn }) {
-    const square = Number(ref);
-    if (state.squares[square] == null) return refuse('notThere', 'There is no question on that square.');
-    if (!isFree(state, square)) return refuse('used', 'That square is taken.');
-    if (isBlocked(state, square, groupOf(state, turn)))
-      return refuse('notNow', 'That square is blocked for you after a wrong answer.');
-    return { ref, question: state.squares[square]!, points: 0 };
-  },
+  choose: (state, ref, { turn }) => pickedBy(state, ref, turn),
   take(state, team, ref, { now }) {
-    const until = state.waits.get(groupOf(state, team)) ?? 0;
-    if (until > now) return refuse('notNow', 'Wait a moment after a wrong answer.');
-    const picked = claim.choose(state, ref, { turn: team } as never, () => 0.5);
-    return 'sentence' in picked ? picked : { ...picked, key: false };
+    if ((state.waits.get(groupOf(state, team)) ?? 0) > now)
+      return refuse('notNow', 'Wait a moment after a wrong answer.');
+    const picked = pickedBy(state, ref, team);
+    return isRefusal(picked) ? picked : { ...picked, key: false };
   },
   withdraws({ on }, settled, ref) {
-    const taken = settled.type === 'settled' && settled.to !== undefined && isRight(settled);
+    const taken = settled.type === 'settled' && settled.to !== undefined && isWhollyRight(settled);
     if (!taken) return [];
     return [...on]
       .filter(([team, square]) => square === Number(ref) && team !== settled.to)
@@ -202,7 +130,7 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
     const ref = aSquare(state, turn, random);
     return ref === null ? null : { type: 'choose', ref };
   },
-  takes(state, team, random) {
+  moveAlone(state, team, random) {
     const ref = aSquare(state, team, random);
     return ref === null ? null : { ref, from: state.waits.get(groupOf(state, team)) ?? 0 };
   },
@@ -246,54 +174,31 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
     }
   },
   left(state) {
-    const free = freeSquares(state).length;
-    if (isDone(state)) return { low: 0, likely: 0, high: 0 };
+    const standing = standingOf(state);
+    if (isDone(state, standing)) return NOTHING;
+    const free = standing.free.length;
     // As a rule a row is there when something more than half of the board is; a miss costs a question, too.
     return { low: Math.min(free, state.inARow), likely: Math.ceil(free * 0.8), high: Math.ceil(free * 1.5) };
   },
-  isOver: isDone,
+  isOver: (state) => isDone(state, standingOf(state)),
   rankBy(state, team) {
+    const standing = standingOf(state);
     const group = groupOf(state, team);
-    return [firstRow(state)?.group === group ? 1 : 0, countOf(gridOf(state).owners, group)];
+    return [standing.row?.group === group ? 1 : 0, countOf(standing, group)];
   },
-  ownScore: (state, team) => countOf(gridOf(state).owners, groupOf(state, team)),
-  counted: (state, team, { lifePoints }) => countOf(gridOf(state).owners, groupOf(state, team)) * lifePoints,
-  cloth: (state) =>
-    Array.from({ length: state.rows }, (_, row) => ({
+  ownScore: (state, team) => countOf(standingOf(state), groupOf(state, team)),
+  counted: (state, team, { lifePoints }) => countOf(standingOf(state), groupOf(state, team)) * lifePoints,
+  cloth(state) {
+    const { won } = standingOf(state);
+    return Array.from({ length: state.rows }, (_, row) => ({
       name: '',
-      cells: Array.from({ length: state.columns }, (_cell, column) => {
-        const owner = ownerOf(state, row * state.columns + column);
-        return { used: owner !== null, teams: owner ? [owner.team] : [] };
-      }),
-    })),
-  facts: ({ rows, columns, inARow, groups }) => ({ rows, columns, row: inARow, groups, n: inARow }),
-  view(state) {
-    const { rows, columns, inARow, open } = state;
-    const { owners } = gridOf(state);
-    const short = oneShort({ rows, columns, owners }, state.lines, (square) => isFree(state, square));
-    const used = state.groups
-      .map((teams, group) => ({ teams, group }))
-      .filter(({ teams }) => teams.length > 0);
-    return {
-      format: 'claim',
-      ...{ rows, columns, inARow, open },
-      squares: state.squares.map((id, square) => ({
-        label: id === null ? '' : (state.labels.get(id) ?? ''),
-        isThere: id !== null,
-        group: owners[square]!,
-        team: ownerOf(state, square)?.team ?? null,
-        blocked: isFree(state, square)
-          ? used.filter(({ group }) => isBlocked(state, square, group)).map(({ group }) => group)
-          : [],
-      })),
-      groups: state.groups.map((teams, group) => ({
-        teams,
-        squares: countOf(owners, group),
-        short: short.has(group),
-      })),
-      won: winners(state),
-    };
+      cells: won
+        .slice(row * state.columns, (row + 1) * state.columns)
+        .map((one) => ({ used: one !== null, teams: one ? [one.team] : [] })),
+    }));
   },
+  facts: ({ rows, columns, inARow, groups }) => ({ rows, columns, row: inARow, groups, n: inARow }),
+  view: claimView,
   live: ({ on, waits, open }): ClaimLive | null =>
     open
       ? {
@@ -304,9 +209,16 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
       : null,
 };
 
-/** Whether a square was answered wholly right: half of it takes none. */
-const isRight = ({ results }: Pick<Settled, 'results'>): boolean =>
-  (results ?? []).some(({ share }) => share >= 1);
+function pickedBy(state: ClaimState, ref: string, team: string): Picked | Refusal {
+  const square = Number(ref);
+  const question = state.squares[square];
+  if (question == null) return refuse('notThere', 'There is no question on that square.');
+  const standing = standingOf(state);
+  if (!standing.free.includes(square)) return refuse('used', 'That square is taken.');
+  return openTo(state, standing, groupOf(state, team)).includes(square)
+    ? { ref, question, points: 0 }
+    : refuse('notNow', 'That square is blocked for you after a wrong answer.');
+}
 
 function attemptOf(state: ClaimState, settled: Settled, square: number): Attempt {
   const results = settled.results ?? [];
@@ -328,22 +240,9 @@ function replace(state: ClaimState, square: number): void {
   state.reserve.push(before);
 }
 
-function aSquare(state: ClaimState, team: string, random: () => number): string | null {
-  const group = groupOf(state, team);
-  const able = freeSquares(state).filter((square) => !isBlocked(state, square, group));
+/** What a stand-in would take on. */
+function aSquare(state: ClaimState, team: string, random: Random): string | null {
+  const able = openTo(state, standingOf(state), groupOf(state, team));
   const square = able[Math.floor(random() * able.length)];
   return square === undefined ? null : String(square);
-}
-
-function winners(state: ClaimState): ClaimView['won'] {
-  if (!isDone(state)) return null;
-  const row = firstRow(state);
-  if (row) return { groups: [row.group], squares: row.squares };
-  const { owners } = gridOf(state);
-  const counts = state.groups.map((_, group) => countOf(owners, group));
-  const most = Math.max(...counts);
-  return {
-    groups: counts.flatMap((count, group) => (count === most && most > 0 ? [group] : [])),
-    squares: null,
-  };
 }

@@ -1,9 +1,5 @@
-/** The grid as rules see it: which group owns each square, row by row; null where nobody does. */
-export interface Grid {
-  rows: number;
-  columns: number;
-  owners: readonly (number | null)[];
-}
+/** Which group owns each square, row by row; null where nobody does. */
+export type Owners = readonly (number | null)[];
 
 const directions = [
   [0, 1],
@@ -13,7 +9,7 @@ const directions = [
 ] as const;
 
 /** All lines of `length` squares across, down and diagonally, by the numbers of their squares. */
-export function linesOf({ rows, columns }: Pick<Grid, 'rows' | 'columns'>, length: number): number[][] {
+export function linesOf({ rows, columns }: { rows: number; columns: number }, length: number): number[][] {
   const lines: number[][] = [];
   for (let r = 0; r < rows; r++)
     for (let c = 0; c < columns; c++)
@@ -26,20 +22,17 @@ export function linesOf({ rows, columns }: Pick<Grid, 'rows' | 'columns'>, lengt
 }
 
 /** A row that a group has complete, by its squares; null where there is none. */
-export const rowOf = ({ owners }: Grid, lines: readonly number[][], group: number): number[] | null =>
+export const rowOf = (owners: Owners, lines: readonly number[][], group: number): number[] | null =>
   lines.find((line) => line.every((square) => owners[square] === group)) ?? null;
 
-/** Groups that have a row with one square left that `isFree`, and nobody else's on it. */
-export function oneShort(
-  { owners }: Grid,
-  lines: readonly number[][],
-  isFree: (square: number) => boolean,
-): Set<number> {
+/** Groups that have a row but for one square, which is still `free`. */
+export function oneShort(owners: Owners, lines: readonly number[][], free: readonly number[]): Set<number> {
+  const open = new Set(free);
   const found = new Set<number>();
   for (const line of lines) {
-    const own = new Set(line.map((square) => owners[square]).filter((owner) => owner !== null));
-    const open = line.filter((square) => owners[square] === null);
-    if (own.size === 1 && open.length === 1 && isFree(open[0]!)) found.add([...own][0]!);
+    const missing = line.filter((square) => owners[square] === null);
+    const own = new Set(line.flatMap((square) => owners[square] ?? []));
+    if (own.size === 1 && missing.length === 1 && open.has(missing[0]!)) found.add([...own][0]!);
   }
   return found;
 }

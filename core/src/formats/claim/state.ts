@@ -1,5 +1,5 @@
 import type { ClaimContent } from './content.ts';
-import { linesOf, rowOf, type Grid } from './rows.ts';
+import { linesOf, rowOf, type Owners } from './rows.ts';
 
 /** A question that was played on a square, and how it ended: in the order in which they ended. */
 export interface Attempt {
@@ -39,51 +39,56 @@ export function meet({ groups }: ClaimState, team: string): void {
   groups.find((teams) => teams.length === least)!.push(team);
 }
 
-/** Who owns each square: whoever won it first. */
-export function gridOf({ rows, columns, squares, attempts }: ClaimState): Grid {
+/** How the board stands. */
+export interface Standing {
+  /** Who won each square, and the group that owns it. */
+  won: Attempt['won'][];
+  owners: (number | null)[];
+  /** Squares that can still be taken. */
+  free: number[];
+  /** The group that had a row first, with its squares. */
+  row: { group: number; squares: number[] } | null;
+}
+
+/**
+ * Worked out anew from how questions ended, so that a ruling changed later changes it as well: a square belongs to
+ * whoever won it first, the round to whoever had a row first.
+ */
+export function standingOf({ squares, attempts, lines }: ClaimState): Standing {
+  const won: Attempt['won'][] = squares.map(() => null);
   const owners: (number | null)[] = squares.map(() => null);
-  for (const { square, won } of attempts) if (won) owners[square] ??= won.group;
-  return { rows, columns, owners };
-}
-
-/** The team that won a square. */
-export const ownerOf = ({ attempts }: ClaimState, square: number): Attempt['won'] =>
-  attempts.find((one) => one.square === square && one.won)?.won ?? null;
-
-export const isFree = (state: ClaimState, square: number): boolean =>
-  state.squares[square] != null && ownerOf(state, square) === null;
-
-export const freeSquares = (state: ClaimState): number[] =>
-  state.squares.flatMap((_, square) => (isFree(state, square) ? [square] : []));
-
-/** The group that had a row first, with its squares. Worked out from how questions ended, so that a ruling changed later changes it as well. */
-export function firstRow(state: ClaimState): { group: number; squares: number[] } | null {
-  const owners: (number | null)[] = state.squares.map(() => null);
-  for (const { square, won } of state.attempts) {
-    if (!won || owners[square] !== null) continue;
-    owners[square] = won.group;
-    const squares = rowOf({ ...state, owners }, state.lines, won.group);
-    if (squares) return { group: won.group, squares };
+  let row: Standing['row'] = null;
+  for (const attempt of attempts) {
+    if (!attempt.won || won[attempt.square]) continue;
+    won[attempt.square] = attempt.won;
+    owners[attempt.square] = attempt.won.group;
+    row ??= rowBy(owners, lines, attempt.won.group);
   }
-  return null;
+  const free = squares.flatMap((id, square) => (id !== null && owners[square] === null ? [square] : []));
+  return { won, owners, free, row };
 }
 
-export const countOf = (owners: readonly (number | null)[], group: number): number =>
+const rowBy = (owners: Owners, lines: readonly number[][], group: number): Standing['row'] => {
+  const squares = rowOf(owners, lines, group);
+  return squares && { group, squares };
+};
+
+export const countOf = ({ owners }: Standing, group: number): number =>
   owners.filter((owner) => owner === group).length;
 
 /**
- * Whether a square is closed for a group after a miss. Where all that are left are closed for it, none is: nobody
- * is left without a choice.
+ * The squares that a group may take on. After a miss one may be closed for it; where all that are left are, none is:
+ * nobody is left without a choice.
  */
-export function isBlocked(state: ClaimState, square: number, group: number): boolean {
-  if (state.miss !== 'block') return false;
-  const closed = (one: number) =>
-    state.attempts.some((attempt) => attempt.square === one && attempt.missed.includes(group));
-  return closed(square) && !freeSquares(state).every(closed);
+export function openTo({ attempts, miss }: ClaimState, { free }: Standing, group: number): number[] {
+  if (miss !== 'block') return free;
+  const closed = new Set(attempts.filter(({ missed }) => missed.includes(group)).map(({ square }) => square));
+  const open = free.filter((square) => !closed.has(square));
+  return open.length > 0 ? open : free;
 }
 
-export const isDone = (state: ClaimState): boolean =>
-  state.over || freeSquares(state).length === 0 || firstRow(state) !== null;
+export const isDone = ({ over }: ClaimState, { free, row }: Standing): boolean =>
+  over || free.length === 0 || row !== null;
 
 export const linesFor = (content: Pick<ClaimContent, 'rows' | 'columns' | 'inARow'>): number[][] =>
   linesOf(content, content.inARow);

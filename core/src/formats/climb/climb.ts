@@ -1,10 +1,10 @@
 import * as v from 'valibot';
 import { expectedShare } from '../../library/difficulty.ts';
-import { kindOf } from '../../question/kinds/index.ts';
-import type { Question } from '../../question/question.ts';
 import { refuse } from '../../refusal.ts';
 import type { RoundDraft } from '../events.ts';
-import { usual, type Format, type Settled } from '../format.ts';
+import { finding } from '../finding.ts';
+import { usual, type Format } from '../format.ts';
+import { isKeyed, isWhollyRight } from '../keyed.ts';
 import {
   beginSequence,
   dealSequence,
@@ -74,38 +74,18 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
   findings(content, questions) {
     const found = sequenceFindings(content, questions);
     const rungs = content.rungs.length;
-    const ready = content.items.filter(({ id }) => isForClimb(questions[id])).length;
+    const ready = content.items.filter(({ id }) => isKeyed(questions[id])).length;
     if (ready < rungs && content.items.length > 0)
-      found.push({
-        code: 'tooFewForRungs',
-        ref: null,
-        question: null,
-        params: { count: ready, rungs },
-        mustMend: false,
-      });
+      found.push(finding('tooFewForRungs', { count: ready, rungs }));
     const above = content.rests.find((rest) => rest > rungs);
-    if (above !== undefined)
-      found.push({
-        code: 'restsAbove',
-        ref: null,
-        question: null,
-        params: { rest: above, rungs },
-        mustMend: false,
-      });
+    if (above !== undefined) found.push(finding('restsAbove', { rest: above, rungs }));
     const falls = content.rungs.findIndex((value, i) => i > 0 && value < content.rungs[i - 1]!);
-    if (falls > 0)
-      found.push({
-        code: 'fallingValues',
-        ref: null,
-        question: null,
-        params: { rung: falls + 1 },
-        mustMend: false,
-      });
+    if (falls > 0) found.push(finding('fallingValues', { rung: falls + 1 }));
     return found;
   },
   deal: (content, questions) => {
     const { order } = dealSequence({ ...content, shuffle: false }, questions, () => 0.5);
-    const ids = order.filter((id) => isForClimb(questions[id]));
+    const ids = order.filter((id) => isKeyed(questions[id]));
     if (content.order === 'difficulty')
       // Sorting keeps the written order of those that are equally hard.
       ids.sort((a, b) => expectedShare(questions[b]!, null) - expectedShare(questions[a]!, null));
@@ -200,7 +180,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
   },
   follows(state, settled, _ref, { turn }) {
     const play = settled.play ?? -1;
-    const right = isRight(settled);
+    const right = isWhollyRight(settled);
     if (settled.type === 'settled') {
       const attempt = onSlope(state);
       if (!attempt || state.fastest) return [];
@@ -233,7 +213,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
         state.ready = false;
         return;
       case 'settled': {
-        const right = isRight(event);
+        const right = isWhollyRight(event);
         if (state.fastest) {
           state.fastest = false;
           if (event.winner !== null && right) setOut(state, event.winner);
@@ -244,7 +224,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
       }
       case 'resettled': {
         const at = state.done.findIndex((one) => one.rungs.some(({ play }) => play === event.play));
-        const right = isRight(event);
+        const right = isWhollyRight(event);
         if (at >= 0) state.done[at] = withRuling(state, state.done[at]!, event.play, right);
         return;
       }
@@ -308,11 +288,3 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
     };
   },
 };
-
-/** Whether a rung was answered wholly right: half of it does not carry. */
-const isRight = ({ results }: Pick<Settled, 'results'>): boolean =>
-  (results ?? []).some(({ share }) => share >= 1);
-
-/** Only what can be right or wrong stands on a rung. */
-const isForClimb = (question: Question | undefined): boolean =>
-  question !== undefined && kindOf(question.answer.kind).keyed;

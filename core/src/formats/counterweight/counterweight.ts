@@ -1,10 +1,10 @@
 import * as v from 'valibot';
-import { kindOf } from '../../question/kinds/index.ts';
-import type { Question } from '../../question/question.ts';
 import { seeded } from '../../random/seeded.ts';
 import { refuse } from '../../refusal.ts';
 import { Id, whole } from '../../text/schemas.ts';
+import { finding } from '../finding.ts';
 import { usual, type Format } from '../format.ts';
+import { isKeyed } from '../keyed.ts';
 import {
   beginSequence,
   dealSequence,
@@ -19,9 +19,6 @@ import {
 } from '../sequence.ts';
 import { blankCounterweight, MOST_COVERS, type CounterweightContent } from './content.ts';
 import { balancedValues } from './values.ts';
-
-const isKeyed = (question: Question | undefined): boolean =>
-  question !== undefined && kindOf(question.answer.kind).keyed;
 
 interface Dealt extends DealtSequence {
   values: number[];
@@ -84,24 +81,11 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
     const covers = content.values?.length ?? content.covers;
     const winnable = content.items.filter(({ id }) => isKeyed(questions[id])).length;
     if (winnable === 0 && content.items.length > 0)
-      found.push({ code: 'nothingToWin', ref: null, question: null, params: {}, mustMend: true });
+      found.push(finding('nothingToWin', {}, { mustMend: true }));
     else if (winnable < covers && winnable > 0)
-      found.push({
-        code: 'comesRoundAgain',
-        ref: null,
-        question: null,
-        params: { questions: winnable, covers },
-        mustMend: false,
-      });
+      found.push(finding('comesRoundAgain', { questions: winnable, covers }));
     const sum = (content.values ?? []).reduce((total, value) => total + value, 0);
-    if (sum !== 0)
-      found.push({
-        code: 'coversNotBalanced',
-        ref: null,
-        question: null,
-        params: { sum },
-        mustMend: false,
-      });
+    if (sum !== 0) found.push(finding('coversNotBalanced', { sum }));
     return found;
   },
   deal: (content, questions, random) => ({

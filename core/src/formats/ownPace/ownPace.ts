@@ -2,6 +2,7 @@ import { kindOf } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
 import { refuse } from '../../refusal.ts';
 import { exactly } from '../../time/span.ts';
+import { finding } from '../finding.ts';
 import { usual, type Format } from '../format.ts';
 import {
   beginSequence,
@@ -97,19 +98,12 @@ export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSeq
     const found = sequenceFindings(content, questions);
     content.items.forEach(({ id }, i) => {
       if (questions[id] && !goesByItself(questions[id]))
-        found.push({
-          code: 'notByItself',
-          ref: id,
-          question: id,
-          params: { number: i + 1 },
-          mustMend: false,
-        });
+        found.push(finding('notByItself', { number: i + 1 }, { ref: id, question: id }));
     });
     const playable = content.items.filter(({ id }) => goesByItself(questions[id])).length;
     if (playable === 0 && content.items.length > 0 && !found.some(({ code }) => code === 'noQuestions'))
-      found.push({ code: 'noQuestions', ref: null, question: null, params: {}, mustMend: true });
-    if (rules.roundClock === null && content.goal === 'most')
-      found.push({ code: 'noEnd', ref: null, question: null, params: {}, mustMend: false });
+      found.push(finding('noQuestions', {}, { mustMend: true }));
+    if (rules.roundClock === null && content.goal === 'most') found.push(finding('noEnd'));
     return found;
   },
   deal: (content, questions) => {

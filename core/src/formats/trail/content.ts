@@ -18,9 +18,10 @@ export const Page = v.object({ id: Id, title: line(80), text: lines(1200), pictu
 export type Page = v.InferOutput<typeof Page>;
 
 export const TrailContent = v.object({
-  /** Dealt out to the spaces one after the other, each in turn, until all are used. */
+  /** Dealt out to the spaces one after the other, at most `perSpace` each. */
   ...sequenceEntries,
   spaces: whole(FEWEST_SPACES, MOST_SPACES),
+  perSpace: whole(1, MOST_PER_SPACE),
   /** By the number of their space; space 0 is the start, and none is needed there. */
   specials: v.record(v.pipe(v.string(), v.regex(/^[1-9]\d?$/)), v.picklist(specials)),
   goal: v.picklist(trailGoals),
@@ -37,6 +38,7 @@ export const blankTrail = (): TrailContent => ({
   points: 100,
   shuffle: true,
   spaces: 24,
+  perSpace: 3,
   specials: { 6: 'rest', 12: 'again', 18: 'rest' },
   goal: 'first',
   target: 1000,

@@ -8,18 +8,17 @@ export interface TrailState extends Pick<TrailContent, 'spaces' | 'goal' | 'targ
   /** The page that is on the stage, or null. */
   page: number | null;
   /** What can be asked on each space, and what was since all of it was used. */
-  pool: Map<number, { id: string; points: number }[]>;
+  pool: Map<number, Asking[]>;
   used: Map<number, Set<string>>;
   /** How far each has come since the start, in spaces. */
   steps: Map<string, number>;
   /** What was rolled for whom, until its question is over. */
   rolled: { team: string; face: number; from: number; to: number } | null;
-  last: { team: string; face: number; real: boolean } | null;
+  last: { team: string; face: number } | null;
   /** What each has earned in it. */
   balances: Map<string, number>;
   /** By the number of a play: where it stood, and who was right with it. */
   right: Map<number, { space: number; team: string }>;
-  asked: Map<number, number>;
   over: boolean;
 }
 
@@ -30,12 +29,35 @@ export const spaceOf = ({ steps, spaces }: Pick<TrailState, 'steps' | 'spaces'>,
 export const lapOf = ({ steps, spaces }: Pick<TrailState, 'steps' | 'spaces'>, team: string): number =>
   Math.floor((steps.get(team) ?? 0) / spaces);
 
+interface Asking {
+  id: string;
+  points: number;
+}
+
+/**
+ * Questions dealt out to spaces one after the other, at most so many each; where there are fewer questions than
+ * spaces, some stand on several.
+ */
+export function spread(
+  order: readonly Asking[],
+  spaces: readonly number[],
+  most: number,
+): Map<number, Asking[]> {
+  const pool = new Map<number, Asking[]>();
+  const count = Math.min(Math.max(order.length, spaces.length), spaces.length * most);
+  for (let i = 0; order.length > 0 && i < count; i++) {
+    const space = spaces[i % spaces.length]!;
+    pool.set(space, [...(pool.get(space) ?? []), order[i % order.length]!]);
+  }
+  return pool;
+}
+
 /** A question that was not asked on this space yet; once all were, any of them. */
 export function questionOn(
   { pool, used }: Pick<TrailState, 'pool' | 'used'>,
   space: number,
   random: Random,
-): { id: string; points: number } | undefined {
+): Asking | undefined {
   const all = pool.get(space) ?? [];
   const seen = used.get(space);
   const fresh = all.filter(({ id }) => !seen?.has(id));

@@ -153,7 +153,7 @@ describe('trail', () => {
       askingSpaces(content).length,
       content.points,
       content.target,
-      askingSpaces(content).length * 3,
+      askingSpaces(content).length * content.perSpace,
     ]).toEqual([24, 100, 1000, 72]);
     fc.assert(
       fc.property(
@@ -203,6 +203,7 @@ describe('trail', () => {
       checkShow(trailShow(content, {}, n), {}).map(({ code }) => code);
     expect(codes({ goal: 'most' })).toContain('noEnd');
     expect(codes({}, 3)).toContain('tooFewForSpaces');
+    expect(codes({ perSpace: 2 })).toContain('tooManyForSpaces');
     const all = Object.fromEntries(Array.from({ length: 7 }, (_, i) => [i + 1, 'rest'] as const));
     expect(codes({ specials: all })).toContain('noSpaces');
   });

@@ -1,10 +1,10 @@
 import * as v from 'valibot';
-import { kindOf } from '../../question/kinds/index.ts';
-import type { Question } from '../../question/question.ts';
 import { refuse, type Refusal } from '../../refusal.ts';
 import { Id, whole } from '../../text/schemas.ts';
 import type { RoundDraft } from '../events.ts';
+import { finding } from '../finding.ts';
 import { usual, type By, type Format, type Table } from '../format.ts';
+import { isKeyed } from '../keyed.ts';
 import type { Random } from '../../random/shuffle.ts';
 import {
   beginSequence,
@@ -26,7 +26,7 @@ import {
   type Special,
   type TrailContent,
 } from './content.ts';
-import { lapOf, questionOn, reached, spaceOf, useUp, type TrailState } from './state.ts';
+import { lapOf, questionOn, reached, spaceOf, spread, useUp, type TrailState } from './state.ts';
 
 export interface TrailView extends Pick<TrailContent, 'spaces' | 'goal' | 'target' | 'pass'> {
   format: 'trail';
@@ -58,9 +58,6 @@ type Acted =
   | { do: 'move'; team: string; to: number }
   | { do: 'page'; page: number | null };
 
-const isForTrail = (question: Question | undefined): boolean =>
-  question !== undefined && kindOf(question.answer.kind).keyed;
-
 /** Trail: a die moves a piece round a loop of spaces; a right answer there brings points, a wrong one costs them. */
 export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> = {
   ...usual,
@@ -68,7 +65,7 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
   chosen: true,
   suits: { anew: { penalty: 'full', afterWrong: 'close' }, aloud: {}, always: { floor: 'turn' } },
   prescribes: { floor: 'turn', afterWrong: 'close', passShare: 100 },
-  harm: { ...sequenceHarm, noSpaces: 6, tooFewForSpaces: 28, noEnd: 22 },
+  harm: { ...sequenceHarm, noSpaces: 6, noEnd: 22, tooFewForSpaces: 28, tooManyForSpaces: 32 },
   blank: blankTrail,
   places: (content) => placesInList(content),
   filled: filledList,
@@ -76,51 +73,43 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
   media: ({ pages }) => pages.flatMap(({ picture }) => picture ?? []),
   findings(content, questions, _teams, rules) {
     const found = sequenceFindings(content, questions);
-    const say = (code: string, params: Record<string, string | number>, mustMend = false) =>
-      found.push({ code, ref: null, question: null, params, mustMend });
-    const count = content.items.filter(({ id }) => isForTrail(questions[id])).length;
+    const count = content.items.filter(({ id }) => isKeyed(questions[id])).length;
     const spaces = askingSpaces(content).length;
-    if (spaces === 0) say('noSpaces', {}, true);
-    else if (count > 0 && count < spaces) say('tooFewForSpaces', { count, spaces });
-    if (content.goal === 'most' && rules.turnsEach === null && rules.roundClock === null) say('noEnd', {});
+    const most = spaces * content.perSpace;
+    if (spaces === 0) found.push(finding('noSpaces', {}, { mustMend: true }));
+    else if (count > 0 && count < spaces) found.push(finding('tooFewForSpaces', { count, spaces }));
+    else if (count > most) found.push(finding('tooManyForSpaces', { count, most }));
+    if (content.goal === 'most' && rules.turnsEach === null && rules.roundClock === null)
+      found.push(finding('noEnd'));
     return found;
   },
   deal: (content, questions, random) => ({
-    order: dealSequence(content, questions, random).order.filter((id) => isForTrail(questions[id])),
+    order: dealSequence(content, questions, random).order.filter((id) => isKeyed(questions[id])),
   }),
   asWritten: listAsWritten,
   begin(content, _questions, dealt) {
     const { spaces, goal, target, pass, pages, points } = content;
     const { order } = beginSequence(content, dealt ?? { order: [] });
-    const asking = askingSpaces(content);
-    const pool = new Map<number, { id: string; points: number }[]>();
-    // Where there are fewer questions than spaces, some stand on several.
-    for (let i = 0; order.length > 0 && i < Math.max(order.length, asking.length); i++) {
-      const space = asking[i % asking.length];
-      if (space !== undefined) pool.set(space, [...(pool.get(space) ?? []), order[i % order.length]!]);
-    }
     return {
       ...{ spaces, goal, target, pass, pages },
       gain: points,
       specials: new Map(Object.entries(content.specials).map(([space, special]) => [Number(space), special])),
       page: pages.length > 0 ? 0 : null,
-      pool,
+      pool: spread(order, askingSpaces(content), content.perSpace),
       used: new Map(),
       steps: new Map(),
       rolled: null,
       last: null,
       balances: new Map(),
       right: new Map(),
-      asked: new Map(),
       over: order.length === 0,
     };
   },
   next: ({ rolled }) => rolled && `${rolled.to}`,
   choose(state, ref, _table, random) {
-    // For a preview any space may be looked at.
     const space = Number(ref);
-    if (state.rolled && state.rolled.to !== space) return refuse('notThere', 'The piece stands elsewhere.');
-    if (!state.rolled && state.steps.size > 0) return refuse('notNow', 'Roll the die first.');
+    if (state.rolled?.to !== space)
+      return refuse('notNow', 'The piece stands elsewhere: roll the die first.');
     const question = questionOn(state, space, random);
     if (!question) return refuse('notThere', 'There is no question on this space.');
     return { ref, question: question.id, points: question.points };
@@ -156,7 +145,6 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
         return acted(state, event.act as Acted);
       case 'picked':
         useUp(state, Number(event.ref), event.question);
-        state.asked.set(event.seq, Number(event.ref));
         return;
       case 'settled':
         for (const { team, amount } of event.results ?? []) earn(team, amount);
@@ -164,7 +152,7 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
         state.rolled = null;
         return;
       case 'resettled':
-        weave(state, event.play, state.asked.get(event.play) ?? Number(ref), event.winner);
+        weave(state, event.play, Number(ref), event.winner);
         return;
       case 'scored':
         if (event.cause.by !== 'hand') earn(event.team, event.amount);
@@ -197,7 +185,7 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
         lap: lapOf(state, team),
         balance: balances.get(team) ?? 0,
       })),
-      last: last && { team: last.team, face: last.face },
+      last,
       woven: [...right.values()],
       reached: reached(state),
     };
@@ -243,7 +231,7 @@ function acted(state: TrailState, act: Acted): void {
     const before = state.steps.get(act.team) ?? 0;
     state.steps.set(act.team, before + act.face);
     const to = (before + act.face) % state.spaces;
-    state.last = { team: act.team, face: act.face, real: act.among === undefined };
+    state.last = { team: act.team, face: act.face };
     state.page = null;
     state.rolled = state.pool.has(to)
       ? { team: act.team, face: act.face, from: before % state.spaces, to }

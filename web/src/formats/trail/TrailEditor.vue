@@ -3,6 +3,7 @@ import {
   askingSpaces,
   FEWEST_SPACES,
   MOST_PAGES,
+  MOST_PER_SPACE,
   MOST_SPACES,
   specials,
   trailGoals,
@@ -24,7 +25,6 @@ const editor = useEditor();
 const content = computed(() => (editor.list as RoundOf<'trail'>).content);
 const MOST = 1_000_000;
 const asking = computed(() => askingSpaces(content.value).length);
-const each = computed(() => Math.round((content.value.items.length / Math.max(1, asking.value)) * 10) / 10);
 const kinds = computed(() => [
   { value: '', title: t('editors.trail.question') },
   ...specials.map((one) => ({ value: one as string, title: t(`editors.trail.specials.${one}`) })),
@@ -56,6 +56,12 @@ function dropPage(id: string): void {
         :label="t('editors.trail.spaces')"
         @update:model-value="setSpaces($event ?? FEWEST_SPACES)"
       />
+      <NumberField
+        v-model="content.perSpace"
+        :min="1"
+        :max="MOST_PER_SPACE"
+        :label="t('editors.trail.perSpace')"
+      />
       <NumberField v-model="content.pass" :min="0" :max="100000" :label="t('editors.trail.pass')" />
     </template>
     <template #more>
@@ -70,7 +76,15 @@ function dropPage(id: string): void {
         :max="MOST"
         :label="t('editors.trail.target')"
       />
-      <p class="muted">{{ t('editors.trail.perSpace', { n: each, spaces: asking }) }}</p>
+      <p class="muted">
+        {{
+          t('editors.trail.used', {
+            n: Math.min(content.items.length, asking * content.perSpace),
+            of: content.items.length,
+            spaces: asking,
+          })
+        }}
+      </p>
       <details>
         <summary>{{ t('editors.trail.special') }}</summary>
         <ol class="spaces">

@@ -52,8 +52,8 @@ export const written = {
   goal: 'What it is played for',
   goals: { first: 'Being first to an amount', most: 'Most points when the round ends' },
   target: 'That amount',
-  perSpace:
-    'About {n} questions for each of {spaces} spaces; none comes again before all of a space were asked.',
+  perSpace: 'Questions on a space',
+  used: '{n} of {of} questions are dealt out to {spaces} spaces. None comes again before all of its space were asked.',
   special: 'Special spaces',
   space: 'Space {n}',
   question: 'Question',
@@ -69,6 +69,8 @@ export const written = {
   finding: {
     noSpaces: 'No space has a question: all are special.',
     tooFewForSpaces: 'There are {count} questions for {spaces} spaces: some stand on several.',
+    tooManyForSpaces:
+      'There are {count} questions, and {most} find a place: put more on a space, or add spaces.',
     noEnd: 'The round has neither a clock nor a number of turns: it goes on until you end it.',
   },
 } satisfies WrittenWords;
