@@ -1,36 +1,19 @@
 import type { Page } from '@playwright/test';
-import { defaultDoors, newRound, weaveAt, type Devices, type RoundOf, type Show } from '@distaff/core/show';
-import { rulesWith } from '@distaff/core/formats';
-import { choice, expect, step, test } from './app.ts';
+import type { Devices, RoundOf } from '@distaff/core/show';
+import { expect, step, test } from './app.ts';
+import { oneRound } from './oneRound.ts';
 
-let n = 0;
-const newId = () => `claim${n++}`;
 /** Three by three squares, and one question in reserve; of two options "right" is the key. */
-function showOf(devices: Devices, content: Partial<RoundOf<'claim'>['content']> = {}): Show {
-  const round = newRound('claim', newId) as RoundOf<'claim'>;
-  const questions = Array.from({ length: 10 }, (_, i) => choice(`Ask ${i}`, newId()));
-  const topics = Object.fromEntries(questions.map(({ id }, i) => [id, `Topic ${i + 1}`]));
-  return {
-    title: 'Patchwork',
-    teams: ['Bowline', 'Fairlead'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
-    devices,
-    doors: defaultDoors,
-    rounds: [
-      {
-        ...round,
-        rules: rulesWith({ ...round.rules, clock: 120, steps: 'joined', picks: 'with' }),
-        content: {
-          ...round.content,
-          items: questions.map(({ id }) => ({ id, points: null })),
-          topics,
-          ...{ rows: 3, columns: 3 },
-          ...content,
-        },
-      },
-    ],
-    questions: Object.fromEntries(questions.map((one) => [one.id, one])),
-  };
-}
+const showOf = (devices: Devices, content: Partial<RoundOf<'claim'>['content']> = {}) =>
+  oneRound('claim', devices, {
+    questions: 10,
+    rules: { clock: 120, steps: 'joined' },
+    content: (ids) => ({
+      topics: Object.fromEntries(ids.map((id, i) => [id, `Topic ${i + 1}`])),
+      ...{ rows: 3, columns: 3 },
+      ...content,
+    }),
+  });
 const square = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
 const takeOn = async (phone: Page, name: string, n: number) => {
   await square(phone, name).click();

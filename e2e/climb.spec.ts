@@ -1,39 +1,20 @@
 import type { Page } from '@playwright/test';
-import { defaultDoors, newRound, weaveAt, type Devices, type RoundOf, type Show } from '@distaff/core/show';
-import { rulesWith } from '@distaff/core/formats';
-import { choice, expect, nextStep, step, test } from './app.ts';
+import type { Devices } from '@distaff/core/show';
+import { expect, nextStep, step, test } from './app.ts';
+import { oneRound } from './oneRound.ts';
 
-let n = 0;
-const newId = () => `climb${n++}`;
 /** Five rungs with a rest on the second; of four options "right" is the key. */
-function showOf(devices: Devices): Show {
-  const round = newRound('climb', newId) as RoundOf<'climb'>;
-  const questions = Array.from({ length: 8 }, (_, i) => {
-    const one = choice(`Ask ${i}`, newId());
-    if (one.answer.kind === 'choice') one.answer.options.push({ id: 'fourth', text: 'fourth' });
-    return one;
+const showOf = (devices: Devices) =>
+  oneRound('climb', devices, {
+    questions: 8,
+    teams: ['Bowline', 'Fairlead', 'Leeward'],
+    rules: { clock: 120, steps: 'single' },
+    content: () => ({ rungs: [10, 20, 40, 80, 160], rests: [2], climbs: 2 }),
+    each(one) {
+      if (one.answer.kind === 'choice') one.answer.options.push({ id: 'fourth', text: 'fourth' });
+      return one;
+    },
   });
-  return {
-    title: 'Up the wall',
-    teams: ['Bowline', 'Fairlead', 'Leeward'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
-    devices,
-    doors: defaultDoors,
-    rounds: [
-      {
-        ...round,
-        rules: rulesWith({ ...round.rules, clock: 120, steps: 'single', picks: 'with' }),
-        content: {
-          ...round.content,
-          items: questions.map(({ id }) => ({ id, points: null })),
-          rungs: [10, 20, 40, 80, 160],
-          rests: [2],
-          climbs: 2,
-        },
-      },
-    ],
-    questions: Object.fromEntries(questions.map((one) => [one.id, one])),
-  };
-}
 const up = async (desk: Page) => {
   await step(desk, 'bring the question up');
   await step(desk, 'Pose');

@@ -1,36 +1,21 @@
 import type { Page } from '@playwright/test';
-import { defaultDoors, newRound, weaveAt, type Devices, type RoundOf, type Show } from '@distaff/core/show';
-import { rulesWith, type RoundRules } from '@distaff/core/formats';
-import { choice, expect, nextStep, step, test } from './app.ts';
+import type { Devices, RoundOf } from '@distaff/core/show';
+import type { RoundRules } from '@distaff/core/formats';
+import { expect, nextStep, step, test } from './app.ts';
+import { oneRound } from './oneRound.ts';
 
-let n = 0;
-const newId = () => `own${n++}`;
 /** A round in which everybody has a question of their own: of three options "right" is the key. */
-function showOf(
+const showOf = (
   devices: Devices,
   content: Partial<RoundOf<'ownPace'>['content']> = {},
   rules: Partial<RoundRules> = {},
-): Show {
-  const round = newRound('ownPace', newId) as RoundOf<'ownPace'>;
-  const ids = Array.from({ length: 6 }, newId);
-  const items = ids.map((id) => ({ id, points: null }));
-  return {
-    title: 'At your own pace',
-    teams: ['Bowline', 'Fairlead'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
-    devices,
-    doors: { ...defaultDoors, late: true },
-    rounds: [
-      {
-        ...round,
-        rules: rulesWith({ ...round.rules, lowest: null, ...rules }),
-        content: { ...round.content, items, points: 25, loss: 10, ...content },
-      },
-    ],
-    questions: Object.fromEntries(
-      ids.map((id, i) => [id, { ...choice(`Ask ${i}`, id), explanation: 'Because.' }]),
-    ),
-  };
-}
+) =>
+  oneRound('ownPace', devices, {
+    questions: 6,
+    rules: { lowest: null, picks: 'before', ...rules },
+    content: () => ({ points: 25, loss: 10, ...content }),
+    each: (one) => ({ ...one, explanation: 'Because.' }),
+  });
 /** Taps an option: that is the answer. */
 const tap = (phone: Page, text: string) => phone.getByRole('radio', { name: text }).click();
 const onward = (phone: Page) => phone.getByRole('button', { name: 'Next question' }).click();

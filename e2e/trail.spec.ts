@@ -1,33 +1,17 @@
-import { defaultDoors, newRound, weaveAt, type Devices, type RoundOf, type Show } from '@distaff/core/show';
-import { rulesWith } from '@distaff/core/formats';
-import { choice, expect, step, test } from './app.ts';
+import type { Devices } from '@distaff/core/show';
+import { expect, step, test } from './app.ts';
+import { oneRound } from './oneRound.ts';
 
-let n = 0;
-const newId = () => `trail${n++}`;
 /** Eight spaces with a rest on the fourth; of two options "right" is the key; 200 points win. */
-function showOf(devices: Devices): Show {
-  const round = newRound('trail', newId) as RoundOf<'trail'>;
-  const questions = Array.from({ length: 14 }, (_, i) => choice(`Ask ${i}`, newId()));
-  return {
-    title: 'Round the island',
-    teams: ['Bowline', 'Fairlead'].map((name, i) => ({ id: `t${i}`, name, weave: weaveAt(i) })),
-    devices,
-    doors: defaultDoors,
-    rounds: [
-      {
-        ...round,
-        rules: rulesWith({ ...round.rules, clock: 120, steps: 'joined', picks: 'with' }),
-        content: {
-          ...round.content,
-          items: questions.map(({ id }) => ({ id, points: null })),
-          ...{ spaces: 8, specials: { 4: 'rest' as const }, target: 200 },
-          pages: [{ id: 'knots', title: 'Joining two ropes', text: 'A *sheet bend*: $x^2$', picture: null }],
-        },
-      },
-    ],
-    questions: Object.fromEntries(questions.map((one) => [one.id, one])),
-  };
-}
+const showOf = (devices: Devices) =>
+  oneRound('trail', devices, {
+    questions: 14,
+    rules: { clock: 120, steps: 'joined' },
+    content: () => ({
+      ...{ spaces: 8, specials: { 4: 'rest' as const }, target: 200 },
+      pages: [{ id: 'knots', title: 'Joining two ropes', text: 'A *sheet bend*: $x^2$', picture: null }],
+    }),
+  });
 
 test('a phone a table: pages first, rolled by phone, by a real die and at the desk, to the target', async ({
   app,

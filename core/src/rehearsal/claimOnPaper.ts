@@ -1,6 +1,6 @@
 import type { LoggedEvent } from '../sitting/events.ts';
 import type { Round, Show } from '../show/show.ts';
-import type { PaperQuestion, PaperRound } from './paperNotes.ts';
+import type { PaperQuestion, PaperRound } from './paper.ts';
 import { fastestOnPaper } from './valueOnPaper.ts';
 
 /** What somebody sees who looks at the sheet on the wall: how many squares each group has, and whether it has a row. */

@@ -1,19 +1,8 @@
 import { lacksOf } from '../question/asPlayed.ts';
 import type { Question } from '../question/question.ts';
-import type { Round, Show } from '../show/show.ts';
-import type { PaperQuestion } from './paperNotes.ts';
+import type { Show } from '../show/show.ts';
+import type { PaperClimb, PaperQuestion } from './paper.ts';
 import { fastestOnPaper } from './valueOnPaper.ts';
-
-/** A climb as somebody in the room would note it. */
-export interface PaperClimb {
-  team: string;
-  round: Round;
-  /** The questions that were played on it, from the lowest rung up. */
-  questions: PaperQuestion[];
-  stopped: boolean;
-  /** When it was seen to be over, by the number of the event; null while it goes on. */
-  overAt: number | null;
-}
 
 /** What a climb brings, by the sheet that hangs on the wall: step by step up, until a miss. */
 export function climbOnPaper({ round, questions, overAt }: PaperClimb): number {

@@ -1,5 +1,5 @@
 import type { Show } from '../show/show.ts';
-import type { PaperNotes, PaperQuestion, PaperRound } from './paperNotes.ts';
+import type { PaperNotes, PaperQuestion, PaperRound } from './paper.ts';
 import { claimOnPaper } from './claimOnPaper.ts';
 import { loseLives } from './paperNotes.ts';
 import { paperOf } from './papers.ts';

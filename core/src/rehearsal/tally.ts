@@ -4,7 +4,8 @@ import type { LoggedEvent } from '../sitting/events.ts';
 import { climbOnPaper } from './climbOnPaper.ts';
 import { groups } from './groups.ts';
 import { markOnPaper } from './markOnPaper.ts';
-import { notesOf, type PaperNotes, type PaperQuestion, type PaperRound } from './paperNotes.ts';
+import type { PaperNotes, PaperQuestion, PaperRound } from './paper.ts';
+import { notesOf } from './paperNotes.ts';
 import { roundOnPaper } from './roundOnPaper.ts';
 import { combineOnPaper, valueOnPaper, type PaperAnswer } from './valueOnPaper.ts';
 

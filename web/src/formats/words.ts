@@ -31,6 +31,8 @@ export interface WrittenWords {
   hint: string;
   /** What it may bring to the show, where that is not its points. */
   counted?: string;
+  /** What one of what it counts brings: a life, a square. */
+  countedPoints?: string;
   /** What to do where no place is chosen. */
   pickPlace?: string;
   /** What the check says, by the codes of its findings. */

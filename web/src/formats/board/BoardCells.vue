@@ -5,6 +5,7 @@ import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
+import { focusFirst, walkGrid } from '../walkGrid.ts';
 
 /**
  * The cells of a board in play, for desk and stage: open ones show their value, used ones the
@@ -33,24 +34,7 @@ function told(category: string, cell: Cell): string {
   return t(cell.winner ? 'formats.board.cellWon' : 'formats.board.cellUsed', params);
 }
 
-/** Moves the focus to the next open cell in a direction; cells that cannot be chosen are jumped over. */
-function walk(event: KeyboardEvent, row: number, column: number): void {
-  const step = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[event.key];
-  if (!step) return;
-  event.preventDefault();
-  let [r, c] = [row + step[0]!, column + step[1]!];
-  while (board.rows[r]?.cells[c]) {
-    const cell = grid.value?.querySelector<HTMLButtonElement>(`[data-at="${r}:${c}"]:not(:disabled)`);
-    if (cell) return cell.focus();
-    [r, c] = [r + step[0]!, c + step[1]!];
-  }
-}
-
-/** Puts the focus on the first cell that can be chosen. */
-function focusFirst(): void {
-  grid.value?.querySelector<HTMLButtonElement>('button:not(:disabled)')?.focus();
-}
-defineExpose({ focusFirst });
+defineExpose({ focusFirst: () => focusFirst(grid.value) });
 </script>
 
 <template>
@@ -73,7 +57,7 @@ defineExpose({ focusFirst });
         :title="told(row.name, cell)"
         :data-at="`${r}:${c}`"
         @click="emit('choose', cell.id)"
-        @keydown="walk($event, r, c)"
+        @keydown="walkGrid($event, grid)"
       >
         <span v-if="cell.state === 'open'" class="mono">{{ points(cell.points) }}</span>
       </button>

@@ -3,6 +3,7 @@ import type { ClaimView } from '@distaff/core/formats';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { weaveBackground } from '../../design/weave/tile.ts';
+import { focusFirst, walkGrid } from '../walkGrid.ts';
 import { dovetail } from './dovetail.ts';
 import type { Group } from './useGroups.ts';
 
@@ -72,21 +73,7 @@ function told(i: number): string {
 const shown = (i: number) => (numbers || !round.squares[i]!.label ? String(i + 1) : round.squares[i]!.label);
 const isOpen = (i: number) => round.squares[i]!.isThere && round.squares[i]!.group === null && !isBlocked(i);
 
-function walk(event: KeyboardEvent, i: number): void {
-  const step = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[event.key];
-  if (!step) return;
-  event.preventDefault();
-  let [r, c] = [Math.floor(i / round.columns) + step[0]!, (i % round.columns) + step[1]!];
-  while (r >= 0 && c >= 0 && r < round.rows && c < round.columns) {
-    const at = r * round.columns + c;
-    const found = grid.value?.querySelector<HTMLButtonElement>(`[data-at="${at}"]:not(:disabled)`);
-    if (found) return found.focus();
-    [r, c] = [r + step[0]!, c + step[1]!];
-  }
-}
-defineExpose({
-  focusFirst: () => grid.value?.querySelector<HTMLButtonElement>('button:not(:disabled)')?.focus(),
-});
+defineExpose({ focusFirst: () => focusFirst(grid.value) });
 /** The yarn that runs through the row that won, in the unit of squares. */
 const yarn = computed(() => {
   const squares = round.won?.squares;
@@ -116,9 +103,9 @@ const yarn = computed(() => {
         :disabled="!canChoose || !isOpen(i)"
         :aria-label="told(i)"
         :aria-pressed="marked === i ? true : undefined"
-        :data-at="i"
+        :data-at="`${Math.floor(i / round.columns)}:${i % round.columns}`"
         @click="emit('choose', i)"
-        @keydown="walk($event, i)"
+        @keydown="walkGrid($event, grid)"
       >
         <span v-if="square.group !== null" class="cloth" :style="cloth(i)" />
         <span v-else-if="square.isThere" class="word" dir="auto">{{ shown(i) }}</span>

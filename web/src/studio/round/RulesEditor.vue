@@ -5,12 +5,11 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useOwnKey } from '../../design/useOwnKey.ts';
 import { useRules } from '../../design/useRules.ts';
-import { rulesParts } from '../../formats/rulesParts.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 
 /** The rules of the round, in words that say what they do; only those that apply. */
-const { t } = useI18n();
+const { t, te } = useI18n();
 const ownKey = useOwnKey();
 const { told } = useRules();
 const editor = useEditor();
@@ -28,6 +27,8 @@ const hasTurns = computed(() => {
 });
 const oneByOne = computed(() => inForce.value.floor !== 'everyone');
 /** What a round counts depends on its format. */
+/** What one of what it counts brings, where it counts something else than points. */
+const countedPoints = computed(() => `editors.${editor.round.format}.countedPoints`);
 function bringsWord(what: (typeof brought)[number]): string {
   const general = `studio.bringsWhat.${what}`;
   return t(what === 'counted' ? ownKey(`editors.${editor.round.format}.counted`, general) : general);
@@ -231,7 +232,14 @@ const pace = computed({
         :max="100000"
         :label="t('studio.placePoints')"
       />
-      <component :is="rulesParts[editor.round.format]" v-model="rules" />
+      <NumberField
+        v-if="rules.brings === 'counted' && te(countedPoints)"
+        v-model="rules.lifePoints"
+        class="short"
+        :min="0"
+        :max="100000"
+        :label="t(countedPoints)"
+      />
       <v-switch
         v-if="editor.index > 0"
         :model-value="rules.scores === 'anew'"

@@ -45,7 +45,7 @@ export const played = {
 export const written = {
   hint: 'A correct answer takes a square; so many in a row win',
   counted: 'Points for each square',
-  squarePoints: 'Points for each square',
+  countedPoints: 'Points for each square',
   rows: 'Rows',
   columns: 'Columns',
   inARow: 'In a row to win',

@@ -18,5 +18,5 @@ export const written = {
   hint: 'A miss costs a life; the last one wins',
   counted: 'Its points, and points for each life left',
   lives: 'Lives',
-  lifePoints: 'Points for each life left',
+  countedPoints: 'Points for each life left',
 } satisfies WrittenWords;
