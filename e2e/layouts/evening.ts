@@ -23,6 +23,16 @@ export const evening = fc.record({
   score: fc.constantFrom('teams' as const, 'players' as const),
   floor: fc.constantFrom('everyone' as const, 'turn' as const, 'buzz' as const),
   lives: fc.integer({ min: 1, max: 9 }),
+  grid: fc.record({
+    rows: fc.integer({ min: 3, max: 8 }),
+    columns: fc.integer({ min: 3, max: 8 }),
+    groups: fc.integer({ min: 2, max: 6 }),
+    shows: fc.constantFrom('topic', 'question', 'number'),
+    open: fc.boolean(),
+  }),
+  topics: fc.array(name(40), { minLength: 4, maxLength: 4 }),
+  spaces: fc.constantFrom(8, 24, 40),
+  pages: fc.array(fc.record({ title: name(80), text: text(1200) }), { maxLength: 2 }),
   seed: fc.integer({ min: 1, max: 1e9 }),
   /** How far it has gone, in thousandths. */
   at: fc.integer({ min: 0, max: 1000 }),
@@ -41,6 +51,10 @@ function filled(own: Evening, format: Round['format'], i: number, ids: readonly 
     what: own.interlude,
     text: own.text,
     lives: own.lives,
+    ...own.grid,
+    topics: Object.fromEntries(ids.map((id, at) => [id, own.topics[at] ?? ''])),
+    spaces: own.spaces,
+    pages: own.pages.map((page, at) => ({ ...page, id: `p${at}`, picture: null })),
   };
   const known = Object.entries(given).filter(([key]) => key in round.content);
   if (format === 'counterweight') known.splice(0, known.length, ['items', given.items]);

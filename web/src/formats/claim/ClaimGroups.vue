@@ -20,7 +20,7 @@ const stateOf = (group: Group) =>
 </script>
 
 <template>
-  <ul class="groups">
+  <ul class="groups" :class="{ many: groups.length > 4 }">
     <li
       v-for="group in groups"
       :key="group.at"
@@ -70,6 +70,27 @@ small {
   display: -webkit-box;
   -webkit-box-orient: vertical;
   -webkit-line-clamp: 2;
+}
+/* Of many, what matters stands beside the name. */
+.many li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  column-gap: 0.5em;
+  align-items: baseline;
+}
+.many i,
+.many small {
+  grid-column: 1 / -1;
+}
+.many i {
+  height: calc(2.2 * var(--u));
+}
+.many .on i {
+  height: calc(3.6 * var(--u));
+}
+.many small {
+  order: 1;
+  -webkit-line-clamp: 1;
 }
 .short span {
   color: var(--light);

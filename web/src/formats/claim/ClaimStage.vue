@@ -124,7 +124,7 @@ h2 {
   flex: 1;
   min-height: 0;
   display: grid;
-  grid-template-columns: minmax(0, 1fr) calc(36 * var(--u));
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr) calc(36 * var(--u));
   gap: calc(4 * var(--u));
 }
 .board {

@@ -49,6 +49,14 @@ const woven = computed(() => {
     team: last.value.team,
   };
 });
+/** What is at stake stands above the low end of the slope: where that is not low, all of it is drawn lower (%). */
+const [LEFT, ROOM] = [0.55, 42];
+const height = computed(() => {
+  const { rungs } = round.value;
+  const under = Math.max(0, ...rungs.slice(0, Math.ceil(rungs.length * LEFT)));
+  const tallest = Math.sqrt(under / Math.max(1, ...rungs));
+  return Math.min(100, ROOM / Math.max(0.1, tallest));
+});
 const told = computed(() =>
   on.value
     ? t('formats.climb.onRung', {
@@ -71,6 +79,7 @@ const told = computed(() =>
     <div class="picture" role="img" :aria-label="told">
       <ClimbSlope
         class="slope"
+        :style="{ height: `${height}%` }"
         :rungs="round.rungs"
         :rests="round.rests"
         :reached="woven.reached"
@@ -123,10 +132,12 @@ p {
   flex: 1;
   min-height: 0;
   position: relative;
+  display: flex;
+  flex-direction: column;
   padding-block: calc(9 * var(--u)) calc(4.5 * var(--u));
 }
 .slope {
-  height: 100%;
+  margin-top: auto;
   font-size: calc(3.4 * var(--u));
 }
 /* The low end of the slope leaves room above it. */

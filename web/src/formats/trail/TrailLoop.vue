@@ -157,7 +157,7 @@ const way = computed(() => {
       </g>
     </g>
     <g v-for="piece in pieces.filter(({ acting }) => acting)" :key="`name${piece.id}`">
-      <rect class="tag" :x="piece.x - 13" :y="piece.nameY - 3.6" width="26" height="5.4" />
+      <rect class="tag" :x="piece.x - 17" :y="piece.nameY - 3.6" width="34" height="5.4" />
       <text class="name" :x="piece.x" :y="piece.nameY + 0.2">
         {{ piece.name.length > 14 ? `${piece.name.slice(0, 13)}…` : piece.name }}
       </text>

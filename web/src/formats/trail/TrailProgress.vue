@@ -60,10 +60,15 @@ const more = computed(() => teams.length - rows.value.length);
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
+  column-gap: 0.6em;
   font-size: calc(2.9 * var(--u));
 }
 .on {
   font-weight: 700;
+}
+/* Whatever way a name is read, it begins where the band does. */
+.clip {
+  text-align: -webkit-match-parent;
 }
 .more {
   align-self: end;
