@@ -1,6 +1,6 @@
 import { defaultDoors, newRound, weaveAt, type Round, type RoundOf, type Show } from '@distaff/core/show';
 import { rulesWith } from '@distaff/core/formats';
-import type { Question } from '@distaff/core/question';
+import { blankQuestion, type Question } from '@distaff/core/question';
 import type { ReadyMade } from '@distaff/server/readyMade.ts';
 
 /** A show of several rounds, one of each format, out of the ready-made sets: a storm keeps everybody in. */
@@ -27,6 +27,13 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
   const onRungs = from('moon-and-tides', 20, ['choice']).concat(from('sea-birds', 20, ['choice']));
   const claim = newRound('claim', newId) as RoundOf<'claim'>;
   const trail = newRound('trail', newId) as RoundOf<'trail'>;
+  const survey = newRound('survey', newId) as RoundOf<'survey'>;
+  const options = (...texts: string[]) => texts.map((text) => ({ id: newId(), text }));
+  const asked = (prompt: string, answer: Question['answer']) => {
+    const id = newId();
+    questions[id] = { ...blankQuestion(() => id), prompt, answer };
+    return { id, points: null };
+  };
   const topics: Record<string, string> = {};
   const squares = (
     [
@@ -43,7 +50,7 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
     }),
   );
   const rounds: Round[] = [
-    interlude('title', 'Storm night', 'Nobody goes out tonight. *Eight rounds, one kettle.*'),
+    interlude('title', 'Storm night', 'Nobody goes out tonight. *Nine rounds, one kettle.*'),
     {
       id: newId(),
       format: 'quiz',
@@ -131,6 +138,31 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
         goal: 'together',
         amount: 1000,
         loss: 5,
+      },
+    },
+    {
+      ...survey,
+      title: 'Before you go',
+      content: {
+        ...survey.content,
+        // A phone a table: of four tables anybody could guess who said what.
+        anonymous: false,
+        shown: 'live',
+        items: [
+          asked('What should we do on the next stormy night?', {
+            kind: 'opinion',
+            pick: 'ranked',
+            options: options('Another show', 'Mend nets', 'Bake bread', 'Sing'),
+          }),
+          asked('How sure are you that you could stand a night watch?', {
+            kind: 'scale',
+            steps: 7,
+            from: 1,
+            low: 'Not at all',
+            high: 'Completely',
+          }),
+          asked('What was the best thing tonight?', { kind: 'words' }),
+        ],
       },
     },
     interlude('standings', 'Who stands where'),

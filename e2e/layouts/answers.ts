@@ -29,7 +29,13 @@ export const answer: fc.Arbitrary<AnswerContent> = fc.oneof(
     arbitrary: options.map((all): AnswerContent => ({ kind: 'choice', options: all, key: 'k1' })),
   },
   options.map((all): AnswerContent => ({ kind: 'many', options: all, keys: ['k0', 'k1'], marking: 'minus' })),
-  options.map((all): AnswerContent => ({ kind: 'opinion', options: all })),
+  fc
+    .tuple(options, fc.constantFrom('one' as const, 'several' as const, 'ranked' as const))
+    .map(([all, pick]): AnswerContent => ({ kind: 'opinion', options: all, pick })),
+  fc
+    .tuple(fc.integer({ min: 3, max: 11 }), fc.constantFrom(0 as const, 1 as const), text(40), text(40))
+    .map(([steps, from, low, high]): AnswerContent => ({ kind: 'scale', steps, from, low, high })),
+  fc.constant<AnswerContent>({ kind: 'words' }),
   options.map((all): AnswerContent => ({ kind: 'order', options: all, marking: 'pairs' })),
   fc.array(fc.tuple(text(80), text(80)), { minLength: 2, maxLength: 8 }).map((all): AnswerContent => ({
     kind: 'match',

@@ -68,7 +68,13 @@ function answerAll(table: Table, own: Asked, seats: readonly string[]): void {
   seats.forEach((seat, i) => {
     const slot = own.right[i % 50]! % Math.max(1, order.length);
     const all = order.map((_, at) => at);
-    const wires = [{ slot }, { slots: [slot] }, { slots: all }, { text: own.name }];
+    const wires = [
+      { step: own.right[i % 50]! },
+      { slot },
+      { slots: [slot] },
+      { slots: all },
+      { text: own.name },
+    ];
     for (const wire of wires) {
       const sent = table.send({ type: 'answer', play: number, answer: wire }, seatActor(seat));
       if (!isRefusal(sent)) break;

@@ -26,6 +26,13 @@ const choice = (id: string): Question => ({
   },
 });
 
+const polls = ({ format, content }: Round) => formatOf(format).polls(content) !== null;
+/** The same, where nothing may be right or wrong. */
+const opinion = (id: string): Question => {
+  const { answer, ...one } = choice(id);
+  return { ...one, answer: { kind: 'opinion', options: answer.kind === 'choice' ? answer.options : [] } };
+};
+
 /** Where a whole round would be long: what makes it short. */
 const short: Partial<Record<FormatName, object>> = {
   counterweight: { covers: 3, most: 5 },
@@ -64,7 +71,7 @@ export function showWith(format: FormatName, floor: RoundRules['floor']): Show {
     devices: { mode: 'team', score: 'teams', combine: 'mean' },
     doors: defaultDoors,
     rounds: [round],
-    questions: Object.fromEntries(ids.map((id) => [id, choice(id)])),
+    questions: Object.fromEntries(ids.map((id) => [id, polls(round) ? opinion(id) : choice(id)])),
   };
 }
 

@@ -23,6 +23,8 @@ const begun = (format: (typeof matrix)[number]['format'], floor: (typeof matrix)
 describe.each(matrix)('nothing is lost: $format, $floor', ({ format, floor }) => {
   // Balanced covers are drawn anew for each sitting: there scores cannot be compared.
   const drawn = format === 'counterweight';
+  // Of a survey nobody is ahead.
+  const level = drawn || format === 'survey';
 
   test('at every step the log in the database is all that a new server needs', async () => {
     const evening = await begun(format, floor);
@@ -34,7 +36,7 @@ describe.each(matrix)('nothing is lost: $format, $floor', ({ format, floor }) =>
       steps++;
     });
     expect(steps).toBeGreaterThan(7);
-    if (!drawn) expect(new Set(result.map((one) => one.place)).size).toBeGreaterThan(1);
+    if (!level) expect(new Set(result.map((one) => one.place)).size).toBeGreaterThan(1);
   });
 
   test('messages that come twice, late ones, and a server that starts again at every step change nothing', async () => {

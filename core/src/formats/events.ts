@@ -138,6 +138,10 @@ export const roundDrafts = [
     doubt: number,
     drawn: flag,
   }),
+  /** Hands that the host counted, for each option or step in the order of the stage; they stand for all answers. */
+  event('handsCounted', { counts: v.array(number) }),
+  /** Words that people wrote, folded, are put into a group – made by its name – or taken out of theirs (null). */
+  event('grouped', { play: number, words: v.array(text), into: v.nullable(text) }),
   event('locked', { why: v.picklist(['host', 'all', 'time']) }),
   /** Options are taken away while the question is open: by their places as they are written. */
   event('thinned', { removed: v.array(number) }),

@@ -89,6 +89,16 @@ export type Picked = Pick<RoundDraft & { type: 'picked' }, 'ref' | 'question' | 
 /** A question that a format asks of one alone: what a wrong answer costs, and whether they see the key afterwards. */
 export type AskedAlone = Picked & { loss?: number; key: boolean };
 
+/** How answers to questions without a key are taken and shown. */
+export interface Polling {
+  /** Nobody can find out who answered what. */
+  anonymous: boolean;
+  /** When everybody sees what came out. */
+  shown: 'live' | 'after' | 'desk';
+  /** With which earlier run of the same questions it is compared. */
+  compare: 'nothing' | 'before' | 'lastTime';
+}
+
 /** Who asks for an act of a format: the host, the stage, or a team by one of its handsets. */
 export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
 
@@ -102,6 +112,8 @@ export interface Format<Content, State, View, Dealt> {
   readonly asks: boolean;
   /** Whether they are asked of each alone, one after the other, and of whom: of people, or of teams as one; else of all together. */
   alone(content: Content): 'people' | 'teams' | null;
+  /** How its answers are taken, where they are nobody's gain; null where they are. */
+  polls(content: Content): Polling | null;
   /** Rules that suit it: with which a new round begins, without phones too, and which no situation changes. */
   readonly suits: { anew: Partial<RoundRules>; aloud: Partial<RoundRules>; always: Partial<RoundRules> };
   /** Whether its questions bring points; where they do not, they lead to something that does. */
@@ -224,6 +236,7 @@ export interface ClothRow {
 export const usual = {
   asks: true as boolean,
   alone: (): 'people' | 'teams' | null => null,
+  polls: (): Polling | null => null,
   ask: (): AskedAlone | null => null,
   media: (): Picture[] => [],
   take: (): AskedAlone | Refusal => refuse('notThere', 'There is nothing to choose here.'),

@@ -7,10 +7,22 @@ import type { Format } from './format.ts';
 import { interlude } from './interlude/interlude.ts';
 import { knockout } from './knockout/knockout.ts';
 import { ownPace, type OwnPaceLive } from './ownPace/ownPace.ts';
+import { survey } from './survey/survey.ts';
 import { trail } from './trail/trail.ts';
 import { quiz } from './quiz/quiz.ts';
 
-export const formats = { board, quiz, knockout, counterweight, climb, claim, trail, ownPace, interlude };
+export const formats = {
+  board,
+  quiz,
+  knockout,
+  counterweight,
+  climb,
+  claim,
+  trail,
+  ownPace,
+  survey,
+  interlude,
+};
 export type FormatName = keyof typeof formats;
 /** Every format there is: what is shown to hold for each goes through this list. */
 export const formatNames = Object.keys(formats) as FormatName[];
@@ -42,8 +54,10 @@ export type { InterludeView } from './interlude/interlude.ts';
 export type { KnockoutView } from './knockout/knockout.ts';
 export type { OwnPaceLive, OwnPaceView } from './ownPace/ownPace.ts';
 export { goals, rankings } from './ownPace/content.ts';
+export type { SurveyView } from './survey/survey.ts';
+export { comparedWith, shownWhen } from './survey/content.ts';
 export type { QuizView } from './quiz/quiz.ts';
-export type { ClothRow, Finding, Place } from './format.ts';
+export type { ClothRow, Finding, Place, Polling } from './format.ts';
 export { FACES, type TrailView } from './trail/trail.ts';
 export {
   askingSpaces,

@@ -338,6 +338,11 @@ describe('out and in again', () => {
   });
   const tricky: Question['answer'][] = [
     ...everyKind().map(({ answer }) => answer),
+    ...(['several', 'ranked'] as const).map((pick) => ({
+      kind: 'opinion' as const,
+      options: ['a', 'b', 'c'].map((id) => ({ id, text: id })),
+      pick,
+    })),
     {
       kind: 'choice',
       options: [

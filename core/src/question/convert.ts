@@ -1,5 +1,5 @@
 import { kindOf, type AnswerContent, type KindName } from './kinds/index.ts';
-import type { Option } from './kinds/options.ts';
+import { wordsOfOption, type Option } from './kinds/options.ts';
 
 /** What an author wrote, as a list of things that another kind may take over. */
 function optionsOf(content: AnswerContent): Option[] | null {
@@ -15,6 +15,9 @@ function optionsOf(content: AnswerContent): Option[] | null {
       return null;
   }
 }
+
+/** An option as the end of a scale. */
+const endOf = (option: Option | undefined): string => (option ? wordsOfOption(option).slice(0, 40) : '');
 
 /** The one right answer in words, where there is one. */
 function keyText(content: AnswerContent): string {
@@ -56,6 +59,10 @@ export function convert(content: AnswerContent, to: KindName, newId: () => strin
           picture,
           right: '',
         }));
+      return blank;
+    case 'scale':
+      // The ends of what was a scale in words.
+      if (options) Object.assign(blank, { low: endOf(options[0]), high: endOf(options.at(-1)) });
       return blank;
     case 'text':
       if (text) blank.accepted = [text.slice(0, 120)];

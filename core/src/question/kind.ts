@@ -39,6 +39,10 @@ export type Control =
   | { type: 'match'; left: OptionView[] }
   | { type: 'text' }
   | { type: 'number'; unit: string }
+  /** So many steps, the first called `from`; what the ends mean, where that is written. */
+  | { type: 'scale'; steps: number; from: number; low: string; high: string }
+  /** Own words, at most so many letters. */
+  | { type: 'words'; most: number }
   | { type: 'none' };
 
 /**

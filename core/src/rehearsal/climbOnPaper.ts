@@ -47,5 +47,5 @@ export function noteRung(
 /** Cards and opinions cannot be right, and what is unfinished is left out. */
 const canBeClimbed = (question: Question | undefined): boolean =>
   question !== undefined &&
-  !['card', 'opinion'].includes(question.answer.kind) &&
+  !['card', 'opinion', 'scale', 'words'].includes(question.answer.kind) &&
   lacksOf(question).length === 0;

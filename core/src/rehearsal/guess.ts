@@ -1,10 +1,10 @@
 import type { Question } from '../question/question.ts';
 import { toleranceOf } from '../question/kinds/number.ts';
 import { rightsOf } from '../question/kinds/match.ts';
-import type { Random } from '../random/shuffle.ts';
+import { shuffledOrder, type Random } from '../random/shuffle.ts';
 
 /** An answer as a handset sends it. */
-export type Wire = { slot: number } | { slots: (number | null)[] } | { text: string };
+export type Wire = { slot: number } | { step: number } | { slots: (number | null)[] } | { text: string };
 
 const pick = <T>(list: readonly T[], random: Random): T => list[Math.floor(random() * list.length)]!;
 /** Where the thing that the author wrote at `index` stands in an order. */
@@ -16,6 +16,17 @@ function wrongOption(indexes: readonly number[], random: Random): number {
 }
 const swapped = <T>(list: readonly T[], i: number, j: number): T[] =>
   list.map((one, k) => (k === i ? list[j]! : k === j ? list[i]! : one));
+
+/** What stand-ins say where anything may be said. */
+const ownWords = [
+  'More of this',
+  'more of this!',
+  'Less talk',
+  'A longer break',
+  'Nothing',
+  'The cold',
+  'It was fine',
+];
 
 /** A word as it is misspelt by somebody who does not know it: another one, or none like it. */
 function wrongText(accepted: readonly string[], random: Random): string {
@@ -51,8 +62,17 @@ export function guess(
     }
     case 'truefalse':
       return { slot: answer.key === right ? 0 : 1 };
-    case 'opinion':
-      return { slot: Math.floor(random() * answer.options.length) };
+    case 'opinion': {
+      const all = shuffledOrder(answer.options.length, random);
+      if (answer.pick === 'ranked') return { slots: all };
+      if (answer.pick === 'several') return { slots: all.slice(0, 1 + Math.floor(random() * 2)) };
+      return { slot: all[0]! };
+    }
+    case 'scale':
+      // Most people choose somewhere above the middle.
+      return { step: Math.floor(((random() + random() + 0.4) / 2.4) * answer.steps) };
+    case 'words':
+      return { text: pick(ownWords, random) };
     case 'many': {
       const keys = answer.options.map((one, i) => ({ i, key: answer.keys.includes(one.id) }));
       const chosen = keys.filter((one) => one.key).map((one) => one.i);

@@ -3,8 +3,10 @@ import type { HostCommand } from '../sitting/command.ts';
 import type { Actor } from '../sitting/events.ts';
 import { kindInPlay, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { nextRound } from '../sitting/read/coming.ts';
+import { pollingOf } from '../sitting/read/polling.ts';
 import { nextStep, type NextStep } from '../sitting/read/nextStep.ts';
 import type { SittingState } from '../sitting/state.ts';
+import { guess } from './guess.ts';
 import type { Move, Rehearsal } from './move.ts';
 import { saysRight } from './standInMoves.ts';
 
@@ -54,6 +56,8 @@ export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number
     if (aloud && question.floor !== null) return [doing(SPEAKING, ruling(rehearsal, state, question.floor))];
     if (code === 'countHands')
       return [doing(PAUSE * 2, { type: 'countAdvice', counts: hands(rehearsal, question.order.length) })];
+    if (state.show.devices.mode === 'none' && pollingOf(state, question))
+      return fromTheRoom(rehearsal, state, doing);
     // Whoever is asked is waited for, but not for ever.
     if (code === 'closeAdvice') return [doing(PATIENCE * 2, { type: 'closeAdvice' })];
     return question.clock ? [] : [doing(PATIENCE, { type: 'lock' })];
@@ -66,6 +70,27 @@ export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number
 
 const playedIn = ({ begun, played }: SittingState): number =>
   played.filter((play) => play.begun === begun.length - 1).length;
+
+/** In a room without phones hands are counted, and own words written down as they are called. */
+function fromTheRoom(
+  rehearsal: Rehearsal,
+  state: SittingState,
+  doing: (after: number, command: HostCommand) => Planned,
+): Planned[] {
+  const question = state.question!;
+  const places = question.order.length;
+  const lock = doing(PATIENCE, { type: 'lock' });
+  if (places > 0)
+    return [doing(PATIENCE / 2, { type: 'countHands', counts: hands(rehearsal, places) }), lock];
+  const written = writtenQuestion(state, question);
+  const said = rehearsal.standIns.flatMap((_, i) => {
+    const answer = guess(written, question.order, true, rehearsal.random);
+    return answer
+      ? [doing(SPEAKING + i * 500, { type: 'answerFor', team: '', play: question.play, answer })]
+      : [];
+  });
+  return [...said, lock];
+}
 
 /** A show of hands. */
 const hands = ({ random, standIns }: Rehearsal, options: number): number[] => {

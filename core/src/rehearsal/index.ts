@@ -1,7 +1,7 @@
 /** A show played by stand-ins, and the tally that counts it anew on paper. */
 export type { Move, Rehearsal } from './move.ts';
 export { type PacedClock, atRate, pacedClock, virtualAt } from './pacedClock.ts';
-export { playThrough } from './playThrough.ts';
+export { playThrough, receiptOf } from './playThrough.ts';
 export { isMeant, movesAfter, rehearse } from './rehearsal.ts';
 export { Room, type StandIn, connections, skills, speeds, usualRoom } from './room.ts';
 export { Schedule } from './schedule.ts';

@@ -23,6 +23,7 @@ export const papers: Record<FormatName, PaperRules> = {
   claim: { ...usual, pays: false },
   trail: usual,
   ownPace: usual,
+  survey: { ...usual, pays: false },
   interlude: usual,
 };
 

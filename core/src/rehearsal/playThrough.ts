@@ -12,6 +12,12 @@ import { isMeant, movesAfter, rehearse, situationOf } from './rehearsal.ts';
 import type { Room } from './room.ts';
 import { Schedule } from './schedule.ts';
 
+/** Stand-ins are nobody: what stands for one where no names are kept need hide nothing. */
+export const receiptOf =
+  ({ id }: Actor) =>
+  (play: number): string =>
+    `receipt-${id}-${play}`.slice(0, 40);
+
 /** The sitting began long enough ago for any clock (ms). */
 const START = 1_000_000;
 /** A show that has not ended after so many moves never will. */
@@ -34,7 +40,14 @@ export function playThrough(show: Show, room: Room, random: Random): Sitting {
     for (const move of movesAfter(rehearsal, sitting.state, now)) schedule.add(move);
   };
   const ask = (command: Command, actor: Actor, roundTrip = 0): void => {
-    const context = { now, random: rehearsal.random, actor, roundTrip, window: roundTrip };
+    const context = {
+      now,
+      random: rehearsal.random,
+      actor,
+      roundTrip,
+      window: roundTrip,
+      receipt: receiptOf(actor),
+    };
     const result = decide(sitting, `r${count++}`, command, context);
     if (isRefusal(result)) return;
     append(sitting, result);

@@ -6,6 +6,7 @@ import { ruledOut } from '../sitting/read/answering.ts';
 import type { Actor } from '../sitting/events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { nextStep } from '../sitting/read/nextStep.ts';
+import { pollingOf } from '../sitting/read/polling.ts';
 import { countsIn } from '../sitting/read/counting.ts';
 import { mayAdvise } from '../sitting/read/advisers.ts';
 import { adviceOn, type Advice, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
@@ -123,6 +124,8 @@ function inQuestion(
   const kind = kindInPlay(state, question);
   if (question.mode === 'buzz' && question.floor === null) return buzzing(rehearsal, state, question, now);
   if (question.step !== 'open' || kind.given !== 'handset') return [];
+  // What a room without phones says in a survey the host counts and writes down.
+  if (state.show.devices.mode === 'none' && pollingOf(state, question)) return [];
   const advice = adviceOn(question);
   const reading = readingSilently(written) * 1000 * 0.6;
   if (!advice) {

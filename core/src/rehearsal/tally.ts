@@ -119,7 +119,7 @@ function settle(
   give: (team: string, amount: number) => void,
 ): void {
   const { kind } = play.question.answer;
-  if (kind === 'opinion' || kind === 'card') return;
+  if (['opinion', 'scale', 'words', 'card'].includes(kind)) return;
   const byMembers = show.devices.mode === 'each' && show.devices.score === 'teams';
   const byTeam = groups([...play.answers.values()], (one) => one.team);
   for (const [team, answers] of byTeam) {

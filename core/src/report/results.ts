@@ -1,6 +1,7 @@
 import type { Verdict } from '../question/kind.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { hadFloor, paidFor } from '../sitting/read/points.ts';
+import { FEWEST_SHOWN, isAnonymous } from '../sitting/read/polling.ts';
 import { playing } from '../sitting/read/roundCount.ts';
 import {
   memberwise,
@@ -86,7 +87,7 @@ const aloneIn = ({ show, seats }: SittingState, team: string): string | null =>
 
 /** Whoever could have answered and did not: people where each answers, else teams. */
 function silentIn(state: SittingState, play: QuestionInPlay): { team: string; seat: string | null }[] {
-  if (kindInPlay(state, play).given === 'nowhere') return [];
+  if (kindInPlay(state, play).given === 'nowhere' || isAnonymous(state, play)) return [];
   if (play.to !== null)
     return play.responses.length > 0
       ? []
@@ -105,6 +106,14 @@ function silentIn(state: SittingState, play: QuestionInPlay): { team: string; se
   return everybody.filter(({ who }) => !play.byWho.has(who));
 }
 
+/** The answers to a question; those without names in the order of their words, and of too few of them none. */
+function given(state: SittingState, play: QuestionInPlay): readonly Response[] {
+  if (!isAnonymous(state, play)) return play.responses;
+  if (play.responses.length < FEWEST_SHOWN) return [];
+  const wordsOf = ({ answer }: Response) => JSON.stringify(answer);
+  return [...play.responses].sort((a, b) => (wordsOf(a) < wordsOf(b) ? -1 : 1));
+}
+
 /** Every answer to one question in the order of the floor, then those who gave none. */
 function rowsOf(state: SittingState, play: QuestionInPlay, number: number): ResponseRow[] {
   const written = writtenQuestion(state, play);
@@ -117,7 +126,7 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
     prompt: written.prompt,
     key: keyOf(state, play),
   };
-  const tries: Pick<Response, 'team' | 'seat'>[] = [...play.responses, ...silentIn(state, play)];
+  const tries: Pick<Response, 'team' | 'seat'>[] = [...given(state, play), ...silentIn(state, play)];
   const order = (team: string) => hadFloor(play).indexOf(team) + 1 || tries.length + 1;
   return tries
     .sort((a, b) => order(a.team) - order(b.team))
@@ -140,7 +149,7 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
         ruledBy: by ?? ('' as const),
         share: verdict === null ? null : (share ?? null),
         brought: paid.get(team) ?? 0,
-        seconds: after == null ? null : Math.round(after / 100) / 10,
+        seconds: after == null || team === '' ? null : Math.round(after / 100) / 10,
       };
     });
 }

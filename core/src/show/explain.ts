@@ -1,4 +1,4 @@
-import { asksAs, formatOf, type Asks, type FormatName } from '../formats/index.ts';
+import { asksAs, formatOf, type Asks, type FormatName, type Polling } from '../formats/index.ts';
 import type { RoundRules } from '../formats/rules.ts';
 import type { Round } from './show.ts';
 
@@ -24,6 +24,8 @@ export type RulesView = Pick<
   /** Whether anything is asked in it, and whether whose turn it is chooses what. */
   asks: Asks;
   chosen: boolean;
+  /** How its answers are taken, where they are nobody's gain; null where they are. */
+  polls: Polling | null;
   /** What it brings to the show, where that is not simply the points of its questions. */
   brings: { what: RoundRules['brings']; points: number; format: FormatName } | null;
 };
@@ -48,12 +50,15 @@ export const rulesView = (
   inTurns: formatOf(format).inTurns,
   asks: asksAs({ format, content }),
   chosen: formatOf(format).chosen,
+  polls: formatOf(format).polls(content),
   brings: bringsView(format, rules),
 });
 
 function bringsView(format: FormatName, rules: RoundRules): RulesView['brings'] {
   const { brings: what, placePoints, lifePoints } = rules;
-  const { asks, ranksOtherwise } = formatOf(format);
+  const { asks, ranksOtherwise, prescribes } = formatOf(format);
+  // That it brings nothing is said where it could be otherwise.
+  if (prescribes.brings !== undefined) return null;
   if (!asks || (what === 'counted' && !ranksOtherwise)) return null;
   return { what, points: what === 'counted' ? lifePoints : placePoints, format };
 }

@@ -6,6 +6,7 @@ import { CounterweightContent } from '../formats/counterweight/content.ts';
 import { InterludeContent } from '../formats/interlude/content.ts';
 import { KnockoutContent } from '../formats/knockout/content.ts';
 import { OwnPaceContent } from '../formats/ownPace/content.ts';
+import { SurveyContent } from '../formats/survey/content.ts';
 import { TrailContent } from '../formats/trail/content.ts';
 import { QuizContent } from '../formats/quiz/content.ts';
 import { Question } from '../question/question.ts';
@@ -39,6 +40,7 @@ export const Round = v.variant('format', [
   round('climb', ClimbContent),
   round('claim', ClaimContent),
   round('trail', TrailContent),
+  round('survey', SurveyContent),
   round('ownPace', OwnPaceContent),
   round('interlude', InterludeContent),
 ]);

@@ -59,13 +59,22 @@ export const HostCommand = v.variant('type', [
   /** Ends the asking of others before all have spoken; or enters the hands that were counted. */
   bare('closeAdvice'),
   v.object({ type: v.literal('countAdvice'), counts: v.pipe(v.array(whole(0, 9999)), v.maxLength(8)) }),
+  /** Hands that were counted for each option or step, in the order of the stage, where nobody has a handset. */
+  v.object({ type: v.literal('countHands'), counts: v.pipe(v.array(whole(0, 9999)), v.maxLength(11)) }),
+  /** Puts what people wrote, folded, into a group, which is made by its name, or out of theirs. */
+  v.object({
+    type: v.literal('group'),
+    play: Play,
+    words: v.pipe(v.array(v.pipe(v.string(), v.maxLength(400))), v.minLength(1), v.maxLength(500)),
+    into: v.nullable(name(40)),
+  }),
   /** One who is asked alone has their last question again. */
   v.object({ type: v.literal('askAgain'), to: Id }),
   Next,
   /** Holds a self-running round, or lets it go on. */
   v.object({ type: v.literal('holdPace'), on: v.boolean() }),
-  /** An answer that was said or shown, entered by the host for a team. */
-  v.object({ ...Answer.entries, type: v.literal('answerFor'), team: Id }),
+  /** An answer that was said or shown, entered by the host for a team, or for somebody in the room (''). */
+  v.object({ ...Answer.entries, type: v.literal('answerFor'), team: v.union([v.literal(''), Id]) }),
   /** A key of the desk stands for the buzzer of a table. */
   v.object({ type: v.literal('buzzFor'), team: Id, play: Play, pressed: Moment }),
   Act,

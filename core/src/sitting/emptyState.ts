@@ -46,6 +46,7 @@ export function emptyState(): SittingState {
     held: false,
     forward: [],
     commands: new Set(),
+    earlier: new Map(),
     openedAt: 0,
     startedAt: null,
     closedAt: null,

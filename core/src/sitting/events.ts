@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { concernsOne, event, roundDrafts, type Actor, type Line } from '../formats/events.ts';
+import type { Outcome } from '../question/outcome/outcome.ts';
 import { Show } from '../show/show.ts';
 import { Weave } from '../show/weave.ts';
 import { Clock } from '../time/clock.ts';
@@ -9,13 +10,25 @@ export type { Actor, Cause, CountLine, Floor, Result } from '../formats/events.t
 const text = v.string();
 const flag = v.boolean();
 
+/** What many answered to a question at another time; what came out is written by us and only shown. */
+export const Earlier = v.object({
+  asked: text,
+  at: v.number(),
+  outcome: v.custom<Outcome>((one) => typeof one === 'object' && one !== null && 'type' in one),
+});
+export type Earlier = v.InferOutput<typeof Earlier>;
+
 /** What happens to a sitting beside the play of its rounds. */
 const sittingDrafts = [
-  /** The frozen copy of the show: later edits change nothing that is played. `pace` is that of the host before. */
+  /**
+   * The frozen copy of the show: later edits change nothing that is played. `pace` is that of the host before,
+   * `earlier` what came out of its surveys the last time.
+   */
   event('doorsOpened', {
     show: Show,
     code: text,
     pace: v.object({ factor: v.number(), sittings: v.number() }),
+    earlier: v.optional(v.array(Earlier)),
   }),
   /**
    * `weave` where the player plays for nobody but themselves: then the seat is a team of its own. `asked` is
@@ -94,7 +107,13 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
 ]);
 
 /** Steps that leave the host's next one as it was: corrections beside the course of the play. */
-const BESIDE: ReadonlySet<Draft['type']> = new Set(['scored', 'resettled', 'counted']);
+const BESIDE: ReadonlySet<Draft['type']> = new Set([
+  'scored',
+  'resettled',
+  'counted',
+  'handsCounted',
+  'grouped',
+]);
 /** Whether an event makes the host's next step another one. */
 export const movesOn = (event: Draft): boolean => isStep(event) && !BESIDE.has(event.type);
 
@@ -111,6 +130,8 @@ const STEPS: ReadonlySet<Draft['type']> = new Set([
   'opened',
   'buzzWon',
   'locked',
+  'handsCounted',
+  'grouped',
   'ruled',
   'answersShown',
   'keyShown',

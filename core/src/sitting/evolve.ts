@@ -100,11 +100,25 @@ function apply(state: SittingState, event: LoggedEvent): void {
       state.teams = state.show.devices.score === 'players' ? [] : [...event.show.teams];
       state.code = event.code;
       state.pace = event.pace;
+      state.earlier = new Map(
+        (event.earlier ?? []).map(({ asked, at, outcome }) => [asked, { at, outcome }]),
+      );
       state.openedAt = event.at;
       return;
     case 'seatTaken': {
       const { seat: id, name, team, token, asked = null } = event;
-      const seat = { id, name, folded: foldText(name), team, token, removed: false, banned: false, asked };
+      const seat = {
+        id,
+        name,
+        folded: foldText(name),
+        team,
+        token,
+        givenAt: event.at,
+        takenAt: event.at,
+        removed: false,
+        banned: false,
+        asked,
+      };
       state.seats.set(id, seat);
       count(state, seat, 1);
       if (event.weave) state.teams.push({ id: team, name, weave: event.weave });
@@ -115,7 +129,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       return;
     case 'seatGiven': {
       const seat = state.seats.get(event.seat);
-      if (seat) seat.token = event.token;
+      if (seat) Object.assign(seat, { token: event.token, givenAt: event.at });
       return;
     }
     case 'seatRenamed':

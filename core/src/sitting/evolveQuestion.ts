@@ -45,6 +45,9 @@ export function newInPlay(
     advice: [],
     onStage: null,
     keyShown: false,
+    answersShown: false,
+    hands: null,
+    groups: new Map(),
     winner: null,
     results: null,
     settledAt: null,
@@ -195,6 +198,14 @@ export function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, st
     case 'adviceClosed':
       advise(question, event);
       return;
+    case 'handsCounted':
+      question.hands = event.counts;
+      return;
+    case 'grouped':
+      for (const words of event.words)
+        if (event.into === null) question.groups.delete(words);
+        else question.groups.set(words, event.into);
+      return;
     case 'locked':
       question.step = 'locked';
       question.clock = null;
@@ -210,6 +221,7 @@ export function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, st
       return;
     case 'answersShown':
       question.step = 'answers';
+      question.answersShown = true;
       for (const response of question.responses) response.shown = true;
       return;
     case 'keyShown':

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { balancedValues } from '../formats/counterweight/values.ts';
 import { deskView } from './view/desk.ts';
-import { formatNames } from '../formats/index.ts';
+import { formatNames, shownWhen } from '../formats/index.ts';
 import { isRefusal } from '../refusal.ts';
 import { largestRemainders, wholePercentages } from '../rank/percentages.ts';
 import { newRound } from '../show/newRound.ts';
@@ -71,10 +71,11 @@ const short: Partial<Record<FormatName, object>> = {
 };
 const round: fc.Arbitrary<Round> = fc
   .tuple(fc.constantFrom(...formatNames), some, rules, fc.nat(1e6))
-  .map(([name, ids, own, n]) => {
+  .map(([name, ids, given, n]) => {
     const made = newRound(name, () => `r${n++}`);
-    const content = formatOf(name).filled({ ...made.content, ...short[name] }, ids);
-    return { ...made, rules: own, content } as Round;
+    const own = name === 'survey' ? { anonymous: n % 2 === 0, shown: shownWhen[n % 3] } : short[name];
+    const content = formatOf(name).filled({ ...made.content, ...own }, ids);
+    return { ...made, rules: given, content } as Round;
   });
 const show: fc.Arbitrary<Show> = fc
   .tuple(fc.array(round, { minLength: 1, maxLength: 3 }), devices)
@@ -120,7 +121,11 @@ const act: fc.Arbitrary<[Command, Actor]> = fc.oneof(
     arbitrary: fc
       .tuple(
         seat,
-        fc.oneof(fc.record({ slot: fc.nat(2) }), fc.record({ text: fc.constantFrom('neap', '7') })),
+        fc.oneof(
+          fc.record({ slot: fc.nat(2) }),
+          fc.record({ step: fc.nat(5) }),
+          fc.record({ text: fc.constantFrom('neap', '7') }),
+        ),
       )
       .map(([who, answer]): [Command, Actor] => [{ type: 'answer', play: CURRENT, answer }, seatActor(who)]),
   },

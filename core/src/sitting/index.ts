@@ -2,7 +2,7 @@
 export { type Command, HostCommand, JoinRequest, SeatCommand, StageCommand } from './command.ts';
 export { due } from './decide/clock.ts';
 export { decide } from './decide/index.ts';
-export { type Actor, type LoggedEvent, movesOn } from './events.ts';
+export { type Actor, type Earlier, type LoggedEvent, movesOn } from './events.ts';
 export { concernsOne } from '../formats/events.ts';
 export { openDoors } from './openDoors.ts';
 export { type LastStep, TIME, overtaken } from './press.ts';
@@ -18,6 +18,8 @@ export { clothOf } from './view/cloth.ts';
 export { loopOf, shotOf } from './view/cue.ts';
 export { type DeskResponse, type DeskView, deskView } from './view/desk.ts';
 export type { LiveView } from './view/live.ts';
+export { outcomesOf } from './view/outcomes.ts';
+export type { EarlierRun, PollView, SurveyLive } from './view/poll.ts';
 export { type PublicView, type TeamView, handsetView, mayReact } from './view/public.ts';
 export type { PublicQuestion } from './view/question.ts';
 export { type SeatView, seatView } from './view/seat.ts';

@@ -3,7 +3,7 @@ import { isRefusal } from '../refusal.ts';
 import { nextStep } from './read/nextStep.ts';
 import { publicView } from './view/public.ts';
 import { resultsOf } from '../report/results.ts';
-import { boardOf, everyKind, everyKindShow, Table } from './test/table.ts';
+import { boardOf, cellOfKind, everyKind, everyKindShow, Table } from './test/table.ts';
 
 /** Goes on by the next step until the question is left; what only the host can say is ruled `right`. */
 function playOn(table: Table): string[] {
@@ -17,12 +17,15 @@ function playOn(table: Table): string[] {
   return codes;
 }
 
+const isScored = (kind: string) => !['opinion', 'scale', 'words', 'card'].includes(kind);
 const rules = { shuffleOptions: false, penalty: 'full', afterWrong: 'close' } as const;
-const kinds = everyKind().map((one, i) => ({ ...one, ref: `a:${i}`, kind: one.answer.kind }));
+const kinds = everyKind().map((one, i) => ({ ...one, ref: cellOfKind(i), kind: one.answer.kind }));
 const marked = ['showAnswers', 'showKey', 'award', 'leave'];
 const expected: Record<string, string[]> = {
   aloud: ['lock', 'rule', 'showKey', 'award', 'leave'],
   opinion: ['lock', 'showExplanation', 'settleUnscored', 'leave'],
+  scale: ['lock', 'showExplanation', 'settleUnscored', 'leave'],
+  words: ['lock', 'showExplanation', 'settleUnscored', 'leave'],
   card: ['settleUnscored', 'leave'],
 };
 
@@ -37,11 +40,15 @@ test.each(kinds)(
     const table = opened({ ref, kind });
     if (right !== null) table.answer('s0', table.wire(right));
     expect(playOn(table)).toEqual(expected[kind] ?? marked);
-    const scored = kind !== 'opinion' && kind !== 'card';
+    const scored = isScored(kind);
     expect(table.scores()).toEqual([scored ? 100 : 0, 0, 0]);
     expect(table.state.round).toMatchObject({
       state: {
-        rows: [{ cells: expect.arrayContaining([expect.objectContaining({ id: ref, state: 'used' })]) }],
+        rows: expect.arrayContaining([
+          expect.objectContaining({
+            cells: expect.arrayContaining([expect.objectContaining({ id: ref, state: 'used' })]),
+          }),
+        ]),
       },
     });
     // What is only read leaves no row; an opinion that nobody gave leaves that.
@@ -56,7 +63,7 @@ test.each(kinds.filter(({ wrong }) => wrong !== null))(
   ({ ref, kind, wrong }) => {
     const table = opened({ ref, kind });
     table.answer('s0', table.wire(wrong));
-    expect(table.do('settle').scores()).toEqual([kind === 'opinion' ? 0 : -100, 0, 0]);
+    expect(table.do('settle').scores()).toEqual([isScored(kind) ? -100 : 0, 0, 0]);
   },
 );
 
@@ -64,7 +71,7 @@ test('part marks bring their share of the value, rounded half up, and win the ce
   const show = everyKindShow(rules);
   const at = kinds.findIndex(({ kind }) => kind === 'many');
   boardOf(show).content.values[at]!.points = 25;
-  const table = new Table(show).do('begin').choose(`a:${at}`).do('pose', 'open');
+  const table = new Table(show).do('begin').choose(cellOfKind(at)).do('pose', 'open');
   table.answer('s0', { slots: [0] });
   expect(table.state.question!.responses[0]).toMatchObject({ verdict: 'part', share: 0.5, by: 'key' });
   expect(isRefusal(table.send({ type: 'handOn' }))).toBe(true);
@@ -75,7 +82,7 @@ test('part marks bring their share of the value, rounded half up, and win the ce
 
 test('the host may rule part marks: half where nothing is said, or a share; and change the mind', () => {
   const at = kinds.findIndex(({ kind }) => kind === 'aloud');
-  const table = new Table(everyKindShow(rules)).do('begin').choose(`a:${at}`).do('pose', 'open');
+  const table = new Table(everyKindShow(rules)).do('begin').choose(cellOfKind(at)).do('pose', 'open');
   table.do({ type: 'rule', team: 't0', verdict: 'part' });
   expect(table.state.question!.responses[0]).toMatchObject({ verdict: 'part', share: 0.5 });
   expect(isRefusal(table.send({ type: 'rule', team: 't0', verdict: 'part' }))).toBe(true);

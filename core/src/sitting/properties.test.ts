@@ -10,7 +10,17 @@ import { seatView } from './view/seat.ts';
 import { stageView } from './view/stage.ts';
 import type { Actor, LoggedEvent } from './events.ts';
 import type { Command } from './command.ts';
-import { CLOCK, everyKind, everyKindShow, HOST, sampleShow, SECRET, seatActor, Table } from './test/table.ts';
+import {
+  cellOfKind,
+  CLOCK,
+  everyKind,
+  everyKindShow,
+  HOST,
+  sampleShow,
+  SECRET,
+  seatActor,
+  Table,
+} from './test/table.ts';
 
 /** Stands for the question that is in play. */
 const CURRENT = -1;
@@ -97,7 +107,7 @@ function playOut(
   const table = new Table(every === null ? sampleShow(rules, key) : everyKindShow(rules));
   if (every === null) table.do(...opening);
   else {
-    table.do('begin').choose(`a:${every}`).do('pose');
+    table.do('begin').choose(cellOfKind(every)).do('pose');
     table.send({ type: 'open' });
   }
   for (const [[command, actor], ms] of acts) {

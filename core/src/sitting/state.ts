@@ -1,6 +1,7 @@
 import type { FormatName } from '../formats/index.ts';
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
+import type { Outcome } from '../question/outcome/outcome.ts';
 import type { Tempo } from '../show/length/tempo.ts';
 import type { RoundRules } from '../formats/rules.ts';
 import type { Show } from '../show/show.ts';
@@ -15,8 +16,11 @@ export interface Seat {
   /** The name as it is compared with others; folded once, since a thousand may come at once. */
   folded: string;
   team: string;
-  /** Hash of the token that its handset holds. */
+  /** Hash of the token that its handset holds, and since when that holds it (server ms). */
   token: string;
+  givenAt: number;
+  /** When it was taken (server ms). */
+  takenAt: number;
   removed: boolean;
   /** Not let in again under this name. */
   banned: boolean;
@@ -120,6 +124,12 @@ export interface QuestionInPlay {
   /** The response that is on the stage by itself. */
   onStage: string | null;
   keyShown: boolean;
+  /** Whether the answers were shown to everybody by a step of their own. */
+  answersShown: boolean;
+  /** Hands that the host counted, in the order of the stage; null where answers came one by one. */
+  hands: number[] | null;
+  /** To which group words belong that people wrote, by the folded words; groups in the order in which they were made. */
+  groups: Map<string, string>;
   winner: string | null;
   results: Result[] | null;
   /** The event with which it was settled, or null. */
@@ -225,6 +235,8 @@ export interface SittingState {
   forward: { undone: number; type: Draft['type'] }[];
   /** The commands carried out, as `commandKey` names them: the same one twice changes nothing. */
   commands: Set<string>;
+  /** What came out of the same questions the last time that the show was played, by what they ask. */
+  earlier: ReadonlyMap<string, { at: number; outcome: Outcome }>;
   openedAt: number;
   /** When the first round began (server ms), or null. */
   startedAt: number | null;

@@ -2,7 +2,10 @@ import type * as wire from '@distaff/core/wire';
 import {
   LOG_VERSION,
   measuredPace,
+  outcomesOf,
   readLog,
+  replay,
+  type Earlier,
   type LoggedEvent,
   type SittingState,
 } from '@distaff/core/sitting';
@@ -144,6 +147,23 @@ export class Sittings {
   /** Gives the stage another key, so that links to it that were handed out lead nowhere. */
   async setStageKey(id: string, stageKey: string): Promise<void> {
     await SittingRow.update({ stageKey }, { where: { id } });
+  }
+
+  /** What came out of the surveys of a show the last time that it was played to its end; nothing where it never was. */
+  async lastOutcomes(showId: string): Promise<Earlier[]> {
+    const last = await SittingRow.findOne({
+      where: { showId, rehearsal: false, closedAt: { [Op.ne]: null } },
+      order: [['closedAt', 'DESC']],
+      attributes: ['id'],
+    });
+    if (!last) return [];
+    try {
+      return outcomesOf(replay((await this.load(last.id)).log).state);
+    } catch (error) {
+      // An evening that cannot be read any more keeps nobody from opening the next.
+      if (error instanceof UnreadableLog) return [];
+      throw error;
+    }
   }
 
   /** The open sittings of a show. */

@@ -134,10 +134,14 @@ export function showRoutes(
     const mustMend = checkShow(show).filter((finding) => finding.mustMend);
     if (mustMend.length > 0)
       throw new Problem(409, 'unfinished', 'The show cannot be played yet.', { findings: mustMend });
+    const compares = show.rounds.some(
+      (round) => round.format === 'survey' && !round.off && round.content.compare === 'lastTime',
+    );
+    const earlier = compares ? await sittings.lastOutcomes(id) : [];
     const now = Date.now();
     for (let tries = 0; tries < 20; tries++) {
       const code = newJoinCode(random);
-      const first = openDoors(show, code, nanoid(), now, { role: 'host', id: account.id }, pace);
+      const first = openDoors(show, code, nanoid(), now, { role: 'host', id: account.id }, pace, earlier);
       const sitting = await sittings.create(
         {
           id: nanoid(),

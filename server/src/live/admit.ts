@@ -3,7 +3,7 @@ import { Id, readJoinCode } from '@distaff/core/text';
 import type { Actor, SittingState } from '@distaff/core/sitting';
 import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';
-import { hashToken, viewKey } from '../auth/tokens.ts';
+import { hashToken, viewKey, voterOf } from '../auth/tokens.ts';
 import type { SittingInfo } from '../db/sittings.ts';
 import { CO_HOST } from './audiences.ts';
 import { addressOf, Token, turnAway, type Parts, type Visit } from './visit.ts';
@@ -86,6 +86,7 @@ const visit = (parts: Parts, info: SittingInfo, as: Visit['as'], actor: Actor | 
   as,
   actor,
   seat: null,
+  voter: null,
 });
 
 /** Who opened the doors may, and who hosts the show with them. */
@@ -100,4 +101,5 @@ export function takeSeatBack(to: Visit, state: SittingState, token: string): voi
   if (!seat) return;
   to.seat = seat.id;
   to.actor = { role: 'seat', id: seat.id };
+  to.voter = voterOf(token);
 }

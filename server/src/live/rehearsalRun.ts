@@ -4,6 +4,7 @@ import {
   isMeant,
   movesAfter,
   pacedClock,
+  receiptOf,
   rehearse,
   Schedule,
   virtualAt,
@@ -155,4 +156,5 @@ const submissionFor = ({ actor, command, roundTrip }: Move): Submission => ({
   command,
   roundTrip,
   window: roundTrip,
+  receipt: receiptOf(actor),
 });

@@ -212,6 +212,7 @@ export class SittingHost {
           roundTrip: submission.roundTrip ?? 0,
           distrusted: submission.distrusted ?? false,
           window: submission.window ?? 0,
+          receipt: submission.receipt ?? null,
           present: this.#present,
           backAt: this.#backAt,
           unwanted,

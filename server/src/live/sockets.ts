@@ -16,7 +16,7 @@ import { RehearsalWish } from '@distaff/core/rehearsal';
 import { nanoid } from 'nanoid';
 import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';
-import { hashToken, viewKey } from '../auth/tokens.ts';
+import { hashToken, receiptOf, viewKey, voterOf } from '../auth/tokens.ts';
 import { UnreadableLog } from '../db/sittings.ts';
 import { admit, takeSeatBack } from './admit.ts';
 import { CO_HOST, roomOf } from './audiences.ts';
@@ -169,11 +169,13 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
     'command',
     take(ordered(SeatCommand), ({ id, command }) => {
       if (!visitor.actor) return Promise.resolve(refuse('notYours', 'Join first.'));
-      const { actor } = visitor;
+      const { actor, voter } = visitor;
+      const receipt = voter === null ? null : (play: number) => receiptOf(voter, live.host.id, play);
       // What it changes for this seat goes with the answer: one message, not two.
       const also = (state: SittingState, fresh: boolean) => live.audiences.seatFor(state, actor.id, fresh);
       // How far away a client is matters to presses alone; to know it of all costs time.
-      if (command.type !== 'buzz') return live.host.submit({ id, command, actor, also });
+      if (command.type !== 'buzz')
+        return live.host.submit({ id, command, actor, also, ...(receipt ? { receipt } : {}) });
       return live.host.submit({ id, command, actor, also, ...live.delays.of(socket.id) });
     }),
   );
@@ -194,6 +196,7 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
     take(ClaimRequest, async ({ id, token, by }): Promise<Acknowledged> => {
       const state = await live.host.state();
       const hash = hashToken(token);
+      visitor.voter = voterOf(token);
       if ('code' in by) {
         const seat = live.claims.seatOf(by.code, parts.now());
         if (seat === null)

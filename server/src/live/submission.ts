@@ -11,6 +11,8 @@ export interface Submission {
   roundTrip?: number;
   distrusted?: boolean;
   window?: number;
+  /** For a question, what stands for whoever answers it without a name. */
+  receipt?: (play: number) => string;
   /** Made of the stored state, to go out with the acknowledgement; `fresh` where it was not carried out before. */
   also?: (state: SittingState, fresh: boolean) => Partial<SeatView> | null;
 }

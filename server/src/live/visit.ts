@@ -33,6 +33,8 @@ export interface Visit {
   as: 'desk' | 'stage' | 'handset';
   actor: Actor | null;
   seat: string | null;
+  /** What stands for it where it answers without a name; null where it has no seat to answer from. */
+  voter: string | null;
 }
 
 /** An error that the client understands: `final` ones it shows, others it tries again. */

@@ -24,6 +24,14 @@ export function useFormat() {
     points: (n: number) => minus(whole.format(n)),
     /** +300 or −300. */
     change: (n: number) => `${n > 0 ? '+' : ''}${minus(whole.format(n))}`,
+    /** 4.8, always with so many digits behind the point. */
+    decimal: (n: number, digits: number) =>
+      minus(
+        new Intl.NumberFormat(locale.value, {
+          minimumFractionDigits: digits,
+          maximumFractionDigits: digits,
+        }).format(n),
+      ),
     place: (n: number) => t(`common.place.${ordinals.select(n)}`, { n }),
     day: (iso: string) =>
       new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(

@@ -7,8 +7,19 @@ import { useFormat } from './useFormat.ts';
 export function useRules() {
   const { t } = useI18n();
   const { points } = useFormat();
+  /** Of questions without a key people want to know what becomes of their answers. */
+  const promised = (
+    { change, roundClock }: RulesView,
+    { anonymous, shown }: NonNullable<RulesView['polls']>,
+  ): string[] => [
+    t(`common.poll.promise.${anonymous ? 'anonymous' : 'named'}`),
+    t(`common.poll.when.${shown}`),
+    ...(change ? [t('common.rules.change')] : []),
+    ...(roundClock === null ? [] : [t('common.rules.roundClock', { time: minutesOf(roundClock * 1000) })]),
+  ];
   /** `devices` where it is to be said how the answers of members become their team's. */
   function told(rules: RulesView, devices: Devices | null = null): string[] {
+    if (rules.polls) return promised(rules, rules.polls);
     const said = !rules.inTurns
       ? []
       : [t(rules.asks === 'each' ? 'common.rules.floor.each' : `common.rules.floor.${rules.floor}`)];

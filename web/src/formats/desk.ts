@@ -9,6 +9,7 @@ import InterludeDesk from './interlude/InterludeDesk.vue';
 import KnockoutDesk from './knockout/KnockoutDesk.vue';
 import OwnPaceDesk from './ownPace/OwnPaceDesk.vue';
 import TrailDesk from './trail/TrailDesk.vue';
+import SurveyDeskHelp from './survey/SurveyDeskHelp.vue';
 import ListDesk from './list/ListDesk.vue';
 
 /** What stands at the desk between two questions (`DeskPart`); it may emit `ask` for any command of the host. */
@@ -20,9 +21,13 @@ export const deskParts: Record<FormatName, Component> = {
   climb: ClimbDesk,
   claim: ClaimDesk,
   trail: TrailDesk,
+  survey: ListDesk,
   ownPace: OwnPaceDesk,
   interlude: InterludeDesk,
 };
 
 /** What stands beside a question of a format, where it has something of its own; may emit `act` and `ask`. */
-export const deskHelps: Partial<Record<FormatName, Component>> = { climb: ClimbDeskHelp };
+export const deskHelps: Partial<Record<FormatName, Component>> = {
+  climb: ClimbDeskHelp,
+  survey: SurveyDeskHelp,
+};

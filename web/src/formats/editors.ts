@@ -8,6 +8,7 @@ import InterludeEditor from './interlude/InterludeEditor.vue';
 import KnockoutEditor from './knockout/KnockoutEditor.vue';
 import OwnPaceEditor from './ownPace/OwnPaceEditor.vue';
 import TrailEditor from './trail/TrailEditor.vue';
+import SurveyEditor from './survey/SurveyEditor.vue';
 import ListEditor from './list/ListEditor.vue';
 
 /** Where a round is written; `v-model:place` is the place that is chosen in it, by its id. */
@@ -19,6 +20,7 @@ export const editors: Record<FormatName, Component> = {
   climb: ClimbEditor,
   claim: ClaimEditor,
   trail: TrailEditor,
+  survey: SurveyEditor,
   ownPace: OwnPaceEditor,
   interlude: InterludeEditor,
 };

@@ -5,6 +5,7 @@ import {
   mdiGrid,
   mdiInformationOutline,
   mdiLifebuoy,
+  mdiPoll,
   mdiRunFast,
   mdiScaleBalance,
   mdiStairsUp,
@@ -20,6 +21,7 @@ export const formatIcons: Record<FormatName, string> = {
   climb: mdiStairsUp,
   claim: mdiGrid,
   trail: mdiDice5Outline,
+  survey: mdiPoll,
   ownPace: mdiRunFast,
   interlude: mdiInformationOutline,
 };

@@ -21,6 +21,7 @@ const progress: Told = {
   },
   quiz: inList,
   knockout: inList,
+  survey: inList,
   counterweight: ({ covers }) => ({
     played: covers.filter((cover) => cover.team !== null).length,
     of: covers.length,

@@ -9,6 +9,7 @@ import InterludeStage from './interlude/InterludeStage.vue';
 import KnockoutStage from './knockout/KnockoutStage.vue';
 import OwnPaceStage from './ownPace/OwnPaceStage.vue';
 import TrailStage from './trail/TrailStage.vue';
+import SurveyStage from './survey/SurveyStage.vue';
 import ListStage from './list/ListStage.vue';
 
 /** What stands on the stage between two questions (`StagePart`). */
@@ -20,9 +21,13 @@ export const stageParts: Record<FormatName, Component> = {
   climb: ClimbStage,
   claim: ClaimStage,
   trail: TrailStage,
+  survey: SurveyStage,
   ownPace: OwnPaceStage,
   interlude: InterludeStage,
 };
+
+/** Formats in which no side can win: teams stand nowhere in them. */
+export const withoutTeams: ReadonlySet<FormatName> = new Set<FormatName>(['survey']);
 
 /** Formats that name those who play in their own part: nothing of them stands below it. */
 export const namesTeams: ReadonlySet<FormatName> = new Set<FormatName>(['claim', 'trail']);

@@ -71,6 +71,7 @@ export function useSlots() {
     climb: inList,
     claim: inList,
     trail: inList,
+    survey: inList,
     ownPace: inList,
     interlude: null,
   };

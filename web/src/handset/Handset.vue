@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { AnswerView } from '@distaff/core/question';
+import type { SeatView } from '@distaff/core/sitting';
 import { readJoinCode } from '@distaff/core/text';
 import { useEventListener } from '@vueuse/core';
 import { nanoid } from 'nanoid';
@@ -9,6 +11,7 @@ import { useServerNow } from '../live/useServerNow.ts';
 import BigButton from './BigButton.vue';
 import CodeForm from './CodeForm.vue';
 import JoinForm from './JoinForm.vue';
+import { keepOwn, ownAnswer, viewOf } from './ownAnswers.ts';
 import { forgetToken, keepToken, readToken } from './seatToken.ts';
 
 /** The player's page: find a show by its code, take a seat, play. What only playing needs comes while one joins. */
@@ -98,8 +101,28 @@ async function answer(wire: object): Promise<void> {
   sending.value = true;
   const result = await sitting.send({ type: 'answer', play: question.play, answer: wire });
   sending.value = false;
+  const nameless = question.poll?.anonymous === true;
+  // Answered before, and forgotten since: nobody can tell this phone what it was.
+  if (nameless && 'refused' in result && result.refused === 'already') remember(question.play, NOT_KNOWN);
+  if (nameless && !('refused' in result)) remember(question.play, viewOf(question, wire));
   if ('refused' in result) notice.value = result.sentence;
 }
+
+/** What this phone answered where no names are kept: the server cannot tell. */
+const NOT_KNOWN: AnswerView = { slots: [], text: '' };
+const kept = ref(0);
+function remember(play: number, own: AnswerView): void {
+  keepOwn(code.value!, play, own);
+  kept.value++;
+}
+const seat = computed<SeatView | null>(() => {
+  const [question, known] = [sitting.view?.question, sitting.seat];
+  if (!known || !question?.poll?.anonymous || known.asked || kept.value < 0) return known;
+  const own = ownAnswer(code.value!, question.play);
+  if (!own) return known;
+  const final = question.step !== 'open' || !sitting.view?.rules?.change || own.text === '';
+  return { ...known, given: { answer: own, by: '', mine: true, final } };
+});
 
 /** On to the next question of one's own. */
 async function goOn(): Promise<void> {
@@ -158,7 +181,7 @@ const part = computed(() => {
   <Play
     v-if="part === 'play'"
     :view="sitting.view!"
-    :seat="sitting.seat!"
+    :seat="seat!"
     :now="now"
     :connected="sitting.connected"
     :sending="sending"

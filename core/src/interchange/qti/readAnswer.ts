@@ -1,3 +1,4 @@
+import { FEWEST_STEPS, MOST_STEPS } from '../../question/kinds/scale.ts';
 import { kindOf, type ContentOf } from '../../question/kinds/index.ts';
 import { MAX_OPTIONS, MIN_OPTIONS, wordsOfOption, type Option } from '../../question/kinds/options.ts';
 import { MAX_ACCEPTED } from '../../question/kinds/text.ts';
@@ -177,6 +178,24 @@ function numberAnswer(item: QtiItem, found: FoundKind): ContentOf<'number'> {
   };
 }
 
+/** A scale is written as a choice whose options are its steps, with what the ends mean behind the figure. */
+function scaleAnswer(item: QtiItem, interaction: XmlElement): ContentOf<'scale'> {
+  const blank = kindOf('scale').blank(item.newId) as ContentOf<'scale'>;
+  const steps = all(interaction, 'simpleChoice').map((one) => textOf(one).trim());
+  const end = (text: string | undefined) => item.cut('option', (text ?? '').replace(/^\d+\s*/, ''), 40);
+  if (steps.length < FEWEST_STEPS || steps.length > MOST_STEPS) {
+    item.say('unsaid', 'kind', steps.join(' | '));
+    return blank;
+  }
+  return {
+    ...blank,
+    steps: steps.length,
+    from: steps[0]!.startsWith('0') ? 0 : 1,
+    low: end(steps[0]),
+    high: end(steps.at(-1)),
+  };
+}
+
 /** The answer of an item as our kind has it. */
 export function readAnswer(item: QtiItem, found: FoundKind): Question['answer'] {
   const { kind, interaction, response } = found;
@@ -195,8 +214,15 @@ export function readAnswer(item: QtiItem, found: FoundKind): Question['answer'] 
       if (keys.length > 1) item.say('keysTooMany', 'key', `${keys.length}`, 'many', keys);
       return { kind, options: options.map(bare), key: keys.length === 1 ? keys[0]! : null };
     }
-    case 'opinion':
-      return { kind, options: optionsOf(item, interaction).map(bare) };
+    case 'opinion': {
+      const { cardinality } = response?.attributes ?? {};
+      const pick = cardinality === 'multiple' ? 'several' : cardinality === 'ordered' ? 'ranked' : null;
+      return { kind, options: optionsOf(item, interaction).map(bare), ...(pick ? { pick } : {}) };
+    }
+    case 'scale':
+      return scaleAnswer(item, interaction);
+    case 'words':
+      return { kind };
     case 'many': {
       const options = optionsOf(item, interaction);
       const keys = keysAmong(item, options, response);

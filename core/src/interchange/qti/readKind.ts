@@ -43,6 +43,8 @@ export function nearestKind(item: QtiItem, body: XmlElement): FoundKind {
 
 function kindFor(interaction: XmlElement, response: XmlElement | null, body: XmlElement): KindName {
   const { cardinality = 'single', baseType = 'identifier' } = response?.attributes ?? {};
+  const classes = (body.attributes.class ?? '').split(/\s+/);
+  for (const own of ['opinion', 'scale', 'words'] as const) if (classes.includes(OWN_CLASS[own])) return own;
   switch (interaction.name) {
     case 'orderInteraction':
       return 'order';
@@ -53,7 +55,6 @@ function kindFor(interaction: XmlElement, response: XmlElement | null, body: Xml
     case 'textEntryInteraction':
       return baseType === 'float' || baseType === 'integer' ? 'number' : 'text';
     default: {
-      if ((body.attributes.class ?? '').split(/\s+/).includes(OWN_CLASS.opinion)) return 'opinion';
       if (cardinality === 'multiple') return 'many';
       const choices = all(interaction, 'simpleChoice');
       const said = (words: RegExp) =>

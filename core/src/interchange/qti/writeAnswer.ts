@@ -63,15 +63,38 @@ export function writeAnswer({ answer }: Question, pathOf: PathOf): AnswerPart {
         scoring: 'match_correct',
       };
     }
-    case 'opinion':
+    case 'opinion': {
+      const { pick = 'one', options } = answer;
+      const cardinality = { one: 'single', several: 'multiple', ranked: 'ordered' } as const;
+      const list = simpleChoices(options, pathOf);
+      return {
+        response: { cardinality: cardinality[pick], baseType: 'identifier' },
+        interaction: [
+          pick === 'ranked'
+            ? choices('orderInteraction', list, { shuffle: 'false' })
+            : choices('choiceInteraction', list, {
+                maxChoices: pick === 'one' ? '1' : '0',
+                shuffle: 'false',
+              }),
+        ],
+        scoring: null,
+      };
+    }
+    case 'scale': {
+      const steps = Array.from({ length: answer.steps }, (_, i) => {
+        const end = i === 0 ? answer.low : i === answer.steps - 1 ? answer.high : '';
+        return element('simpleChoice', { identifier: id(i) }, `${i + answer.from}${end && ` ${end}`}`);
+      });
       return {
         response: { cardinality: 'single', baseType: 'identifier' },
-        interaction: [
-          choices('choiceInteraction', simpleChoices(answer.options, pathOf), {
-            maxChoices: '1',
-            shuffle: 'false',
-          }),
-        ],
+        interaction: [choices('choiceInteraction', steps, { maxChoices: '1', shuffle: 'false' })],
+        scoring: null,
+      };
+    }
+    case 'words':
+      return {
+        response: { cardinality: 'single', baseType: 'string' },
+        interaction: [element('extendedTextInteraction', { responseIdentifier: RESPONSE })],
         scoring: null,
       };
     case 'many': {

@@ -23,7 +23,14 @@ const TEMPLATES = {
   '3.0': 'https://purl.imsglobal.org/spec/qti/v3p0/rptemplates/',
 } as const;
 /** An own class tells apart what QTI holds for the same. */
-export const OWN_CLASS = { opinion: 'distaff-opinion', answer: 'distaff-answer-picture' } as const;
+export const OWN_CLASS = {
+  opinion: 'distaff-opinion',
+  scale: 'distaff-scale',
+  words: 'distaff-words',
+  answer: 'distaff-answer-picture',
+} as const;
+const classOf = (kind: Question['answer']['kind']): Record<string, string> =>
+  kind === 'opinion' || kind === 'scale' || kind === 'words' ? { class: OWN_CLASS[kind] } : {};
 
 /** Sounds and videos by the elements that each version has for them. */
 function playable(question: Question, version: QtiVersion, pathOf: PathOf): XmlElement[] {
@@ -121,7 +128,7 @@ export function writeItem(
     }),
     element(
       'itemBody',
-      question.answer.kind === 'opinion' ? { class: OWN_CLASS.opinion } : {},
+      classOf(question.answer.kind),
       ...fromMarkdown(question.prompt),
       ...(question.picture ? [element('p', {}, ...writePicture(question.picture, pathOf))] : []),
       ...playable(question, version, pathOf),

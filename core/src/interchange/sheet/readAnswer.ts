@@ -1,4 +1,6 @@
 import { kindOf, type ContentOf, type KindName } from '../../question/kinds/index.ts';
+import { picks } from '../../question/kinds/opinion.ts';
+import { FEWEST_STEPS, MOST_STEPS } from '../../question/kinds/scale.ts';
 import { MAX_OPTIONS, type Option } from '../../question/kinds/options.ts';
 import { MAX_ACCEPTED } from '../../question/kinds/text.ts';
 import type { Question } from '../../question/question.ts';
@@ -65,8 +67,15 @@ export function readAnswer(row: SheetRow, named: KindName): Question['answer'] {
         options: optionsFrom(row, row.texts),
         marking: row.word('marking', ['all', 'pairs'], 'all'),
       };
-    case 'opinion':
-      return { kind: 'opinion', options: optionsFrom(row, row.texts) };
+    case 'opinion': {
+      const pick = row.word('marking', picks, 'one');
+      const options = optionsFrom(row, row.texts);
+      return { kind: 'opinion', options, ...(pick === 'one' ? {} : { pick }) };
+    }
+    case 'scale':
+      return readScale(row);
+    case 'words':
+      return { kind: 'words' };
     case 'match':
       return readPairs(row);
     case 'text': {
@@ -88,6 +97,18 @@ export function readAnswer(row: SheetRow, named: KindName): Question['answer'] {
     case 'card':
       return { kind: 'card' };
   }
+}
+/** The steps stand in the key as a span, `1-7`; the options say what its ends mean. */
+function readScale(row: SheetRow): ContentOf<'scale'> {
+  const blank = kindOf('scale').blank(row.newId) as ContentOf<'scale'>;
+  const [low = '', ...more] = row.texts;
+  const ends = { low: row.cut('option', low, 40), high: row.cut('option', more.at(-1) ?? '', 40) };
+  const span = /^\s*([01])\s*(?:-|–|to|…|\.\.+)\s*(\d{1,2})\s*$/.exec(row.key);
+  const from = span?.[1] === '0' ? 0 : 1;
+  const steps = span ? Number(span[2]) - from + 1 : NaN;
+  if (steps >= FEWEST_STEPS && steps <= MOST_STEPS) return { ...blank, ...ends, from, steps };
+  if (row.key !== '') row.say('keyUnknown', 'key', row.key);
+  return { ...blank, ...ends };
 }
 function readTruth(row: SheetRow): ContentOf<'truefalse'> {
   const [yes = 'True', no = 'False'] = row.texts;

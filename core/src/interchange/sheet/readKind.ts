@@ -34,6 +34,12 @@ const kindWords: Record<string, KindName> = {
   oral: 'aloud',
   poll: 'opinion',
   survey: 'opinion',
+  rating: 'scale',
+  'rating scale': 'scale',
+  likert: 'scale',
+  'likert scale': 'scale',
+  'own words': 'words',
+  'open question': 'words',
   info: 'card',
   'information card': 'card',
 };

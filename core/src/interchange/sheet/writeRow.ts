@@ -91,7 +91,12 @@ function answerCells(answer: Question['answer']): Partial<Record<Field, string>>
     case 'aloud':
       return { key: answer.key };
     case 'opinion':
-      return { options: answer.options.map((one) => one.text) };
+      return { options: answer.options.map((one) => one.text), marking: answer.pick ?? '' };
+    case 'scale': {
+      const { low, high, from, steps } = answer;
+      return { options: low || high ? [low, high] : [], key: `${from}-${from + steps - 1}` };
+    }
+    case 'words':
     case 'card':
       return {};
   }

@@ -8,10 +8,25 @@ import { match, MatchContent } from './match.ts';
 import { number, NumberContent } from './number.ts';
 import { opinion, OpinionContent } from './opinion.ts';
 import { order, OrderContent } from './order.ts';
+import { scale, ScaleContent } from './scale.ts';
 import { text, TextContent } from './text.ts';
 import { truefalse, TrueFalseContent } from './truefalse.ts';
+import { words, WordsContent } from './words.ts';
 
-const kinds = { choice, many, truefalse, text, number, order, match, aloud, opinion, card };
+const kinds = {
+  choice,
+  many,
+  truefalse,
+  text,
+  number,
+  order,
+  match,
+  aloud,
+  opinion,
+  scale,
+  words,
+  card,
+};
 
 export type KindName = keyof typeof kinds;
 export const kindNames = Object.keys(kinds) as KindName[];
@@ -27,6 +42,8 @@ export const AnswerContent = v.variant('kind', [
   MatchContent,
   AloudContent,
   OpinionContent,
+  ScaleContent,
+  WordsContent,
   CardContent,
 ]);
 export type AnswerContent = v.InferOutput<typeof AnswerContent>;

@@ -31,7 +31,8 @@ describe('no silent key', () => {
   test.each(keyed)('a blank %s has no key and says so', (kind) => {
     expect(kindOf(kind).lacks(kindOf(kind).blank(ids()))).toContain('key');
   });
-  test.each(kindNames.filter((kind) => kind !== 'card'))(
+  // A card and what is asked in own words need no more than a prompt, and a scale has its steps.
+  test.each(kindNames.filter((kind) => !['card', 'scale', 'words'].includes(kind)))(
     'a blank %s is unfinished, and stored as it is',
     (kind) => {
       const blank = kindOf(kind).blank(ids());
@@ -199,9 +200,13 @@ test('whatever comes over the wire is read or refused, its share lies from 0 to 
     },
     { kind: 'aloud', key: 'k' },
     { kind: 'opinion', options: options('yes', 'no') },
+    { kind: 'opinion', options: options('a', 'b', 'c'), pick: 'several' },
+    { kind: 'opinion', options: options('a', 'b', 'c'), pick: 'ranked' },
+    { kind: 'scale', steps: 5, from: 0, low: '', high: 'all' },
+    { kind: 'words' },
     { kind: 'card' },
   ];
-  expect(contents.map((one) => one.kind)).toEqual(kindNames);
+  expect(new Set(contents.map((one) => one.kind))).toEqual(new Set(kindNames));
   const draws = fc.infiniteStream(fc.double({ min: 0, max: 1, maxExcluded: true, noNaN: true }));
   let marked = 0;
   fc.assert(

@@ -22,6 +22,8 @@ const THINKING: Record<KindName, number> = {
   match: 32,
   aloud: 12,
   opinion: 12,
+  scale: 10,
+  words: 35,
   card: 0,
 };
 /** How much of a clock is used as a rule, and at least. */

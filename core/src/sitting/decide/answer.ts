@@ -3,6 +3,7 @@ import type { StoredAnswer } from '../../question/kinds/index.ts';
 import type { AnswerCommand } from '../command.ts';
 import type { Draft } from '../events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../read/inPlay.ts';
+import { isAnonymous, pollingOf, voters } from '../read/polling.ts';
 import { ruledOut } from '../read/answering.ts';
 import { isRoundOver } from '../read/asking.ts';
 import { countsIn } from '../read/counting.ts';
@@ -30,8 +31,12 @@ const noAnswer: Record<string, string> & { one: string } = {
 };
 
 /** Who answers: a seat for itself or its team, the stage for the team on the floor, or the host for a team. */
-function whose(state: SittingState, question: QuestionInPlay, { actor }: Context, forTeam: string | null) {
+function whose(state: SittingState, question: QuestionInPlay, context: Context, forTeam: string | null) {
+  const { actor } = context;
+  if (forTeam === '') return fromTheRoom(state, question);
   if (forTeam !== null) {
+    if (isAnonymous(state, question))
+      return refuse('notNow', 'Nothing is entered for a team here: nobody’s answer has a name.');
     if (question.to !== null && question.to !== forTeam)
       return refuse('notYours', 'That question was asked of somebody else.');
     if (!teamOf(state, forTeam)) return refuse('notThere', 'There is no such team.');
@@ -53,11 +58,30 @@ function whose(state: SittingState, question: QuestionInPlay, { actor }: Context
     return question.to === seat.id || question.to === seat.team
       ? { who: question.to, team: seat.team, seat: seat.id }
       : refuse('notYours', 'That question was asked of somebody else.');
+  if (isAnonymous(state, question)) return behindReceipt(question, seat, context);
   const { mode, score } = state.show.devices;
   const byThemselves = question.mode === 'everyone' || adviceOn(question) !== null;
   const eachAlone = mode === 'each' && (score === 'players' || byThemselves);
   const own = eachAlone ? seat.id : seat.team;
   return { who: own, team: seat.team, seat: seat.id };
+}
+
+/** Somebody in the room says it, where nobody has a handset and nothing is anybody's gain: the host writes it down. */
+function fromTheRoom(state: SittingState, question: QuestionInPlay) {
+  if (state.show.devices.mode !== 'none' || pollingOf(state, question) === null)
+    return refuse('notThere', 'There is no such team.');
+  return { who: `room-${question.responses.length + 1}`, team: '', seat: '' };
+}
+
+/** Where nobody may know who answered what, a receipt stands for whoever did: it stops a second answer and tells nothing. */
+function behindReceipt(question: QuestionInPlay, seat: Seat, { receipt }: Context) {
+  if (question.openedAt !== null && seat.givenAt > question.openedAt && seat.givenAt !== seat.takenAt)
+    return refuse(
+      'notNow',
+      'This place came to another phone while the question was open. You can answer the next one.',
+    );
+  if (!receipt) return refuse('notNow', 'This phone cannot answer without a name. Load the page again.');
+  return { who: receipt(question.play), team: '', seat: '' };
 }
 
 /**
@@ -70,6 +94,7 @@ export function answer(
   context: Context,
   forTeam: string | null = null,
 ): Draft[] | Refusal {
+  if (isSentAgain(state, command, context)) return [];
   const alone = state.plays.get(command.play);
   const question = alone?.to != null ? state.asked.get(alone.to) : state.question;
   const late = (question?.step === 'locked' || question?.step === 'answers') && wasAway(question, context);
@@ -99,7 +124,9 @@ export function answer(
   if (own.seat && presser !== null && presser !== own.seat && mustPress(state, presser, context))
     return refuse('notYours', `${state.seats.get(presser)!.name} was first and answers for your team.`);
   const given = advising ? undefined : question.byWho.get(own.who);
-  if (given && !(rulesOf(state).change && given.verdict === null)) {
+  const anonymous = isAnonymous(state, question) && own.team === '';
+  const isFinal = given && !(rulesOf(state).change && given.verdict === null);
+  if (isFinal && !anonymous) {
     if (own.who === own.seat) return refuse('already', 'You have answered already.');
     const by = given.seat === null ? 'the host' : (state.seats.get(given.seat)?.name ?? 'your team');
     return refuse('already', `Your team has answered: ${by} was first.`);
@@ -109,13 +136,15 @@ export function answer(
   const content = writtenQuestion(state, question).answer;
   const read = kind.read(content, orderFor(state, question, own.seat || null), command.answer);
   if (!read) return refuse('invalid', noAnswer[kind.control(content).type] ?? noAnswer.one);
+  if (anonymous && isFinal) return refuse('already', 'You have answered already.');
   const out = ruledOut(state, question);
   if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
     return refuse('used', 'That option has been tried: choose another.');
   if (advising) return advised(state, question, own, read, context);
   const answered: Draft = { type: 'answered', seat: own.seat, team: own.team, answer: read, who: own.who };
   // What a player typed may be for the host's eyes first.
-  if ('text' in read && own.seat && context.unwanted?.(String(read.text))) answered.held = true;
+  if ('text' in read && context.actor.role === 'seat' && context.unwanted?.(String(read.text)))
+    answered.held = true;
   if (question.to !== null) {
     const { response, drafts } = markedAlone(state, question, responseWith(own, read), context);
     const mine = { ...answered, play: question.play };
@@ -126,6 +155,26 @@ export function answer(
   if (rulesOf(state).change || !allHave(state, question, own.who, context)) return [answered];
   const locked = lock(state, 'all', responseWith(own, read));
   return isRefusal(locked) ? [answered] : [answered, ...locked];
+}
+
+/**
+ * Whether an answer without a name came before, and is sent again because its acknowledgement was lost: it is known
+ * by its receipt alone, also when the question is long over.
+ */
+function isSentAgain(
+  state: SittingState,
+  { play, answer: wire }: Pick<AnswerCommand, 'play' | 'answer'>,
+  { actor, receipt }: Context,
+): boolean {
+  const question = state.plays.get(play);
+  if (!question || !receipt || actor.role !== 'seat' || !isAnonymous(state, question)) return false;
+  const before = question.byWho.get(receipt(play));
+  const read = kindInPlay(state, question).read(
+    writtenQuestion(state, question).answer,
+    question.order,
+    wire,
+  );
+  return before !== undefined && JSON.stringify(before.answer) === JSON.stringify(read);
 }
 
 /** Why nobody who is asked alone may answer now, or null. */
@@ -170,6 +219,8 @@ function allHave(
 ): boolean {
   const each = state.show.devices.mode === 'each' && question.mode === 'everyone';
   if (question.mode !== 'everyone' && !each) return true;
+  // Who has answered is not known then, so that it takes as many answers as there are phones, here or not.
+  if (isAnonymous(state, question)) return question.responses.length + 1 >= voters(state);
   const has = (one: string) => one === who || question.byWho.has(one);
   // Without handsets the host enters what the teams say, one after the other.
   if (state.show.devices.mode === 'none')

@@ -17,6 +17,11 @@ export interface Context {
   present?: (seat: string) => boolean;
   /** When a seat came back after the server was away (server ms), where that is not long ago; never where nothing is said. */
   backAt?: (seat: string) => number | null;
+  /**
+   * For a question, what stands for whoever answers it where nobody may know who that is: the same each time, and
+   * nobody can work back from it. Null where nothing can be made.
+   */
+  receipt?: ((play: number) => string) | null;
   /** Whether a text has words that the host wants to see first; none has where nothing is said. */
   unwanted?: (text: string) => boolean;
 }

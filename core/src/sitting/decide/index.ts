@@ -2,6 +2,7 @@ import type { Command } from '../command.ts';
 import { commandKey, type Actor, type Draft, type LoggedEvent } from '../events.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import { countAgain, countNow } from './count.ts';
+import { countHands, group } from './poll.ts';
 import { fold } from '../sitting.ts';
 import { playOf, teamOf, type Sitting, type SittingState } from '../state.ts';
 import { closeAdvice, countAdvice } from './advice.ts';
@@ -9,6 +10,7 @@ import { askAgain, goOn, start } from './alone.ts';
 import { answer } from './answer.ts';
 import { buzz } from './buzz.ts';
 import { addTime, endRound, holdPace, setClock, timeUp } from './clock.ts';
+import { isAnonymous } from '../read/polling.ts';
 import type { Context } from './context.ts';
 import { next } from './next.ts';
 import { giveSeat, moveSeat, removeSeat, renameSeat, takeSeat } from './people.ts';
@@ -50,14 +52,32 @@ export function decide(
   const drafts = draft(sitting, command, context);
   if (isRefusal(drafts)) return drafts;
   let seq = sitting.log.at(-1)?.seq ?? 0;
+  const stamp = stampOf(state, id, drafts, context);
   // Drafts were made just now and belong to nobody else: copies would cost more than all the rest.
   for (const one of drafts as LoggedEvent[]) {
     one.seq = ++seq;
-    one.at = context.now;
-    one.actor = context.actor;
-    one.command = id;
+    one.at = one.type === 'answered' ? stamp.answeredAt : context.now;
+    one.actor = stamp.actor;
+    one.command = stamp.id;
   }
   return drafts as LoggedEvent[];
+}
+
+/**
+ * By whom and through which command events come about. Where nobody may know who answered, the log says neither that
+ * nor when: the receipt is all there is, and the answer as old as the question.
+ */
+function stampOf(state: SittingState, id: string, drafts: readonly Draft[], { actor, now }: Context) {
+  const [first] = drafts;
+  const { question } = state;
+  const secret =
+    first?.type === 'answered' &&
+    actor.role === 'seat' &&
+    first.play === undefined &&
+    question &&
+    isAnonymous(state, question);
+  if (!secret) return { actor, id, answeredAt: now };
+  return { actor: { role: 'seat', id: '' } as const, id: first.who, answeredAt: question.openedAt ?? now };
 }
 
 function draft(sitting: Sitting, command: Command, context: Context): Draft[] | Refusal {
@@ -122,6 +142,10 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return state.standings === command.on
         ? refuse('already', 'It is so already.')
         : [{ type: 'standingsShown', on: command.on }];
+    case 'countHands':
+      return countHands(state, command.counts);
+    case 'group':
+      return group(state, command);
     case 'letThrough': {
       const response = playOf(state, command.play)?.byWho.get(command.who);
       if (!response?.held) return refuse('already', 'Nothing is held back there.');

@@ -1,5 +1,6 @@
 import { adviceOn, memberwise, type QuestionInPlay, type SittingState } from '../state.ts';
 import { advisers } from './advisers.ts';
+import { pollingOf } from './polling.ts';
 import { kindInPlay, rulesOf, writtenQuestion } from './inPlay.ts';
 
 /** The teams for which the host may enter an answer now: those on the floor that have given none that is final. */
@@ -7,6 +8,9 @@ export function mayBeEntered(state: SittingState): string[] {
   const { question } = state;
   if (question?.step !== 'open' || memberwise(state, question)) return [];
   if (kindInPlay(state, question).given !== 'handset') return [];
+  // In a survey hands are counted, and nobody's answer has a name that is not their own.
+  const polling = pollingOf(state, question);
+  if (polling && (polling.anonymous || state.show.devices.mode === 'none')) return [];
   const advice = adviceOn(question);
   if (advice)
     return state.show.devices.mode === 'each'

@@ -4,6 +4,7 @@ import type { HostCommand } from '../command.ts';
 import { formatOf } from '../../formats/index.ts';
 import { nextRound } from './coming.ts';
 import { kindInPlay, rulesOf, writtenQuestion } from './inPlay.ts';
+import { pollingOf } from './polling.ts';
 import { rounded, wonBy, worthTo } from './points.ts';
 import { adviceOn, teamOf, type Advice, type QuestionInPlay, type SittingState } from '../state.ts';
 import { handOnTo } from './turns.ts';
@@ -158,14 +159,16 @@ function advising(state: SittingState, { of }: Advice): Planned {
 
 /** Whether answers are shown by themselves before the key: always where they are all there is to see. */
 const willShow = (state: SittingState, question: QuestionInPlay): boolean =>
+  pollingOf(state, question)?.shown !== 'desk' &&
   (rulesOf(state).picks === 'before' || !kindInPlay(state, question).keyed) &&
-  question.responses.some((response) => response.answer);
+  (question.hands !== null || question.responses.some((response) => response.answer));
 
 /** Whether there are answers that were given and not shown yet, and are to be shown before the key. */
 const toShow = (state: SittingState, question: QuestionInPlay): boolean =>
   question.step === 'locked' &&
   willShow(state, question) &&
-  question.responses.some((response) => response.answer && !response.shown);
+  (question.responses.some((response) => response.answer && !response.shown) ||
+    (question.hands !== null && !question.answersShown));
 
 /** Shows the answers by themselves: of a poll they are its result. */
 const showing = (state: SittingState, question: QuestionInPlay): Planned =>

@@ -104,6 +104,12 @@ export function everyKind(): { answer: AnswerContent; right: unknown; wrong: unk
     { answer: { kind: 'match', pairs, extras: [], marking: 'pairs' }, right: 'order', wrong: 'reverse' },
     { answer: { kind: 'aloud', key: `${SECRET} figure of eight` }, right: null, wrong: null },
     { answer: { kind: 'opinion', options }, right: null, wrong: { slot: 1 } },
+    {
+      answer: { kind: 'scale', steps: 5, from: 1, low: 'Not at all', high: 'Completely' },
+      right: null,
+      wrong: { step: 4 },
+    },
+    { answer: { kind: 'words' }, right: null, wrong: { text: 'the cold' } },
     { answer: { kind: 'card' }, right: null, wrong: null },
   ];
 }
@@ -111,7 +117,11 @@ export function everyKind(): { answer: AnswerContent; right: unknown; wrong: unk
 /** The first round of a show, which is a board. */
 export const boardOf = (show: Show): RoundOf<'board'> => show.rounds[0] as RoundOf<'board'>;
 
-/** A board of one row with a question of every kind, worth 100 each, on the cells a:0, a:1, … */
+/** Where the question of the kind with this number lies: a column is no longer than a board may be. */
+export const cellOfKind = (i: number): string => (i < ROWS ? `a:${i}` : `b:${i - ROWS}`);
+const ROWS = 10;
+
+/** A board with a question of every kind, worth 100 each. */
 export function everyKindShow(rules: Partial<RoundRules> = {}): Show {
   const show = sampleShow(rules);
   const kinds = everyKind();
@@ -119,9 +129,12 @@ export function everyKindShow(rules: Partial<RoundRules> = {}): Show {
     kinds.map(({ answer }, i) => [`q${i}`, question(`q${i}`, `Prompt ${i}`, answer)]),
   );
   boardOf(show).content = {
-    categories: [{ id: 'a', name: 'Kinds' }],
-    values: kinds.map((_, i) => ({ id: `${i}`, points: 100 })),
-    cells: Object.fromEntries(kinds.map((_, i) => [`a:${i}`, { question: `q${i}`, value: null }])),
+    categories: [
+      { id: 'a', name: 'Kinds' },
+      { id: 'b', name: 'More kinds' },
+    ],
+    values: Array.from({ length: ROWS }, (_, i) => ({ id: `${i}`, points: 100 })),
+    cells: Object.fromEntries(kinds.map((_, i) => [cellOfKind(i), { question: `q${i}`, value: null }])),
   };
   return show;
 }
@@ -176,6 +189,7 @@ export class Table {
   sitting: Sitting = newSitting();
   now = 1_000_000;
   #count = 0;
+  #receipts = new Map<string, string>();
   random = () => 0.3;
   /** What the server knows of networks, for buzzers and for who is waited for. */
   roundTrip = 0;
@@ -205,11 +219,19 @@ export class Table {
 
   send(command: Command, actor: Actor = HOST, id = `c${this.#count++}`): LoggedEvent[] | Refusal {
     const { now, random, roundTrip, window, present, unwanted, backAt } = this;
-    const context = { now, random, actor, roundTrip, window, present, unwanted, backAt };
+    const receipt = (play: number) => this.#receiptOf(`${actor.id} ${play}`);
+    const context = { now, random, actor, roundTrip, window, present, unwanted, backAt, receipt };
     const shown = { log: this.sitting.log, state: this.state };
     const result = decide(shown, id, command, context);
     if (!isRefusal(result)) append(this.sitting, result);
     return result;
+  }
+
+  /** The same each time for one who answers a question; a number tells of nobody. */
+  #receiptOf(who: string): string {
+    const known = this.#receipts.get(who) ?? `receipt-${this.#receipts.size}`;
+    this.#receipts.set(who, known);
+    return known;
   }
 
   /** Sends host commands in a row and fails on the first refusal. */

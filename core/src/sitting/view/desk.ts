@@ -2,6 +2,8 @@ import { aloneIn } from '../read/alone.ts';
 import { formatOf } from '../../formats/index.ts';
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
 import type { AnswerView, Verdict } from '../../question/kind.ts';
+import type { Outcome } from '../../question/outcome/outcome.ts';
+import { foldText } from '../../text/fold.ts';
 import type { FormatName } from '../../formats/index.ts';
 import type { Clock } from '../../time/clock.ts';
 import { mayBeEntered } from '../read/answering.ts';
@@ -12,11 +14,13 @@ import { nextStep, type NextStep } from '../read/nextStep.ts';
 import { countsIn } from '../read/counting.ts';
 import { wonBy, worthTo } from '../read/points.ts';
 import { playing } from '../read/roundCount.ts';
-import { memberwise, type Press, type QuestionInPlay, type SittingState } from '../state.ts';
+import { FEWEST_SHOWN, isAnonymous, pollingOf, voters } from '../read/polling.ts';
+import { memberwise, type Press, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
 import { timingOf, type Timing } from '../read/timing.ts';
 import { handOnTo } from '../read/turns.ts';
 import { aloneView, type AloneView } from './alone.ts';
 import { liveView, type LiveView } from './live.ts';
+import { isPoll, outcomeIn } from './poll.ts';
 import { publicView, type PublicView } from './public.ts';
 
 export interface DeskResponse {
@@ -53,6 +57,8 @@ export interface DeskQuestion extends QuestionForHost {
   /** Teams that pressed before the buzzers were open. */
   early: string[];
   onStage: string | null;
+  /** What came out of a question without a key so far, the hands that were counted, and one who wrote each slip. */
+  poll: { outcome: Outcome | null; hands: number[] | null; writers: Record<string, string> } | null;
 }
 
 /** A part of the running order, for the host. */
@@ -107,12 +113,12 @@ export function responsesOf(
 ): DeskResponse[] {
   const { answer } = writtenQuestion(state, question);
   const kind = kindInPlay(state, question);
-  return question.responses.map((response) => ({
+  return readable(state, question).map((response) => ({
     who: response.who,
     team: response.team,
     player: response.seat === null ? null : (state.seats.get(response.seat)?.name ?? ''),
     answer: response.answer && kind.show(answer, order, response.answer),
-    after: response.after,
+    after: response.team === '' ? null : response.after,
     verdict: response.verdict,
     share: response.share,
     by: response.by,
@@ -121,11 +127,38 @@ export function responsesOf(
   }));
 }
 
+/** Of answers without names the host reads only those that are held back for their words, once all are in. */
+function readable(state: SittingState, question: QuestionInPlay): Response[] {
+  if (!isAnonymous(state, question)) return question.responses;
+  const mayLook = question.step !== 'open' && question.responses.length >= FEWEST_SHOWN;
+  return mayLook ? question.responses.filter(({ held }) => held) : [];
+}
+
+/** Somebody who wrote each of the slips, so that it can be shown. */
+function writersOf({ responses }: QuestionInPlay): Record<string, string> {
+  const writers: Record<string, string> = {};
+  for (const { who, answer, held } of responses)
+    if (typeof answer?.text === 'string' && !held) writers[foldText(answer.text)] ??= who;
+  return writers;
+}
+
+function deskPoll(state: SittingState, question: QuestionInPlay): DeskQuestion['poll'] {
+  if (!isPoll(state, question)) return null;
+  // While answers without names come in the host could see who taps: the bars stand still until the lock.
+  const polling = pollingOf(state, question);
+  const hidden = polling?.anonymous && polling.shown !== 'live' && question.step === 'open';
+  const outcome = question.openedAt === null || hidden ? null : outcomeIn(state, question);
+  const isWords = outcome?.type === 'words';
+  return { outcome, hands: question.hands, writers: isWords ? writersOf(question) : {} };
+}
+
 /** So many of those who have not answered are named at the desk. */
 const MISSING = 60;
 
 /** Whoever may still answer or has answered, each as it answers: a seat or a team. */
 function awaited(state: SittingState, question: QuestionInPlay): DeskQuestion['awaited'] {
+  if (isAnonymous(state, question))
+    return { answered: question.responses.length, of: voters(state), missing: [] };
   const { mode } = state.show.devices;
   const { begun } = question;
   const counts = (team: string) => countsIn(state.begun[begun], team);
@@ -162,6 +195,7 @@ function deskQuestion(state: SittingState, question: QuestionInPlay): DeskQuesti
     presses: question.presses,
     early: question.early,
     onStage: question.onStage,
+    poll: deskPoll(state, question),
   };
 }
 

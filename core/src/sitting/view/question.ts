@@ -10,6 +10,7 @@ import type { Floor } from '../events.ts';
 import { ruledOut } from '../read/answering.ts';
 import { areLaid, kindInPlay, placeOf, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { paidFor } from '../read/points.ts';
+import { pollView, type PollView } from './poll.ts';
 import {
   teamOf,
   type Advice,
@@ -74,6 +75,8 @@ export interface PublicQuestion {
   /** How many answered, once it is locked, and how many of them chose each option, once that is shown. */
   answers: number | null;
   picks: { count: number; percent: number }[] | null;
+  /** What came out of a question without a key, once it is shown; null for all others. */
+  poll: PollView | null;
   /** The one response that is put on the stage. */
   onStage: { team: string; player: string; answer: AnswerView } | null;
   key:
@@ -241,6 +244,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     tries: question.to === null ? triesOf(state, question) : [],
     answers: question.step === 'open' ? null : question.responses.filter((one) => one.answer).length,
     picks: question.to === null ? picksOf(state, question) : null,
+    poll: pollView(state, question),
     onStage: onStageOf(state, question),
     key: question.keyShown
       ? {

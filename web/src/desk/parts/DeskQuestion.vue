@@ -50,7 +50,8 @@ const NAMED = 12;
 const missing = computed(() => {
   const { answered, of, missing: ids } = own.value.awaited;
   const left = of - answered;
-  if (open.value.step !== 'open' || left === 0 || answered === 0) return '';
+  // Where nobody has a name it is not known who is missing.
+  if (open.value.step !== 'open' || left === 0 || answered === 0 || ids.length === 0) return '';
   const seats = new Map(desk.view.private.seats.map((seat) => [seat.id, seat.name]));
   const names = ids.slice(0, NAMED).map((id) => seats.get(id) ?? teamOf(id)?.name ?? '');
   const words = { list: list(names), n: left - names.length };
@@ -122,7 +123,7 @@ const advising = computed(() => open.value.advice.some((one) => !one.over));
       v-if="help"
       :view="desk.view"
       @act="desk.ask({ type: 'act', act: $event })"
-      @ask="desk.askAndTell($event)"
+      @ask="desk.ask($event)"
     />
     <DeskBuzz v-if="open.mode === 'buzz'" />
     <DeskKey :question="own" />
@@ -149,7 +150,7 @@ const advising = computed(() => open.value.advice.some((one) => !one.over));
         <span class="mono">{{ pick.count }} · {{ t('common.percent', { n: pick.percent }) }}</span>
       </li>
     </ol>
-    <p v-if="own.responses.length === 0" class="muted">{{ t('desk.noAnswers') }}</p>
+    <p v-if="own.responses.length === 0 && !open.poll?.anonymous" class="muted">{{ t('desk.noAnswers') }}</p>
     <DeskAnswers
       :responses="own.responses"
       :control="own.control.type"
@@ -171,7 +172,7 @@ const advising = computed(() => open.value.advice.some((one) => !one.over));
         @click="desk.ask({ type: 'showKey' })"
         >{{ t('desk.showKey') }}</v-btn
       >
-      <v-btn v-if="locked" variant="outlined" @click="desk.ask({ type: 'settle' })">{{
+      <v-btn v-if="locked && open.keyed" variant="outlined" @click="desk.ask({ type: 'settle' })">{{
         t('desk.settleNow')
       }}</v-btn>
       <!-- Where the next step brings the next question as well, this one can be left by itself. -->

@@ -29,6 +29,8 @@ const {
 const emit = defineEmits<{ answer: [answer: object] }>();
 /** Dragging is heavy for a small phone: it comes where it is used. */
 const MatchAnswer = defineAsyncComponent(() => import('./MatchAnswer.vue'));
+const ScaleAnswer = defineAsyncComponent(() => import('./ScaleAnswer.vue'));
+const WordsAnswer = defineAsyncComponent(() => import('./WordsAnswer.vue'));
 const OrderAnswer = defineAsyncComponent(() => import('./OrderAnswer.vue'));
 const { t } = useI18n();
 const wire = ref<object | null>(null);
@@ -77,6 +79,22 @@ function send(): void {
         :left="question.control.left"
         :options="question.options ?? []"
         :letters="question.letters"
+        :disabled="sending"
+      />
+      <ScaleAnswer
+        v-else-if="question.control.type === 'scale'"
+        v-model:wire="wire"
+        v-model:word="word"
+        v-bind="question.control"
+        :given="given?.slots[0] ?? null"
+        :disabled="sending"
+      />
+      <WordsAnswer
+        v-else-if="question.control.type === 'words'"
+        v-model:wire="wire"
+        v-model:word="word"
+        :most="question.control.most"
+        :given="given?.text ?? ''"
         :disabled="sending"
       />
       <TypeAnswer

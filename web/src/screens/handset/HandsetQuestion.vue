@@ -10,6 +10,7 @@ import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { useReward } from '../../design/useReward.ts';
 import { useVerdict, verdictIcon } from '../../design/verdict.ts';
+import PollOutcome from '../../design/poll/PollOutcome.vue';
 import HandsetOptions from './HandsetOptions.vue';
 import { useOwnWords } from './useOwnWords.ts';
 
@@ -31,7 +32,9 @@ const memberwise = computed(() => view.devices.mode === 'each' && question.mode 
 const live = computed(() => question.step === 'open');
 const before = computed(() => question.step === 'picked' || question.step === 'posed');
 const verdict = computed(() => seat.verdict);
-const opinion = computed(() => question.kind === 'opinion');
+const opinion = computed(() => question.poll !== null);
+const outcome = computed(() => question.poll?.outcome ?? null);
+const nameless = computed(() => question.poll?.anonymous === true);
 /** What the author has to say to those who were right and to those who were not. */
 const said = computed(() => {
   if (!question.key || !verdict.value) return '';
@@ -71,8 +74,21 @@ const gains = computed(() => {
     <p v-else-if="opinion && !question.result" class="other">{{ t('handset.opinion') }}</p>
     <p v-else-if="live && question.kind === 'aloud'" class="other">{{ t('handset.sayIt') }}</p>
 
+    <template v-if="outcome">
+      <PollOutcome
+        class="outcome"
+        :outcome="outcome"
+        :options="question.options ?? []"
+        :control="question.control"
+        :before="question.poll?.before ?? null"
+        :own="seat.given?.answer?.slots ?? []"
+      />
+      <p class="small">
+        {{ t('common.poll.answers', outcome.of, { named: { n: outcome.of } }) }}
+      </p>
+    </template>
     <HandsetOptions
-      v-if="question.options?.length && (live || question.key || opinion)"
+      v-else-if="question.options?.length && (live || question.key || opinion)"
       :question="question"
     />
     <p v-else-if="question.key?.texts.length" class="keyText">
@@ -88,17 +104,18 @@ const gains = computed(() => {
     />
 
     <div v-if="seat.given" class="given">
-      <p class="small">{{ memberwise ? t('handset.alone.given') : own(view, 'given') }}</p>
+      <p v-if="nameless" class="small">{{ t('handset.onlyThisPhone') }}</p>
+      <p v-else class="small">{{ memberwise ? t('handset.alone.given') : own(view, 'given') }}</p>
       <p class="answerText">
         <span v-for="sign in signs" :key="sign" class="eyelet">{{ sign }}</span>
         <GivenAnswer
-          v-if="seat.given.answer"
+          v-if="seat.given.answer?.text"
           :text="seat.given.answer.text"
           :control="question.control?.type ?? null"
         />
-        <template v-else>{{ t('handset.answerHeld') }}</template>
+        <template v-else>{{ t(nameless ? 'handset.answeredBefore' : 'handset.answerHeld') }}</template>
       </p>
-      <p v-if="!memberwise" class="small">
+      <p v-if="!memberwise && !nameless" class="small">
         {{ seat.given.mine ? t('handset.givenMine') : t('handset.givenBy', { name: seat.given.by }) }}
       </p>
     </div>
@@ -109,7 +126,8 @@ const gains = computed(() => {
         !before &&
         !question.key &&
         question.kind !== 'aloud' &&
-        view.devices.mode !== 'none'
+        view.devices.mode !== 'none' &&
+        !nameless
       "
     >
       {{ own(view, 'lockedNone') }}
@@ -172,6 +190,11 @@ p {
   padding: 12px 14px;
   border: 2px solid var(--accent);
   border-radius: 8px;
+}
+.outcome {
+  --u: 5px;
+  --thread: 2px;
+  font-size: 15px;
 }
 .small {
   color: var(--dim);

@@ -9,6 +9,7 @@ import { useFormat } from '../../design/useFormat.ts';
 import { usePlace } from '../../design/usePlace.ts';
 import { handsetHelps } from '../../formats/handset.ts';
 import { lookStyle } from '../../design/lookStyle.ts';
+import { HOUSE } from '../../design/weave/house.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import ReadAloud from '../../design/media/ReadAloud.vue';
@@ -43,6 +44,11 @@ const { t } = useI18n();
 const { points, change } = useFormat();
 const own = computed(() => view.teams.find((team) => team.id === seat.team) ?? null);
 const score = computed(() => seat.standing?.score ?? own.value?.score ?? 0);
+/** In a round without names the phone shows neither its own nor its team. */
+const nameless = computed(
+  () => view.round?.format === 'survey' && view.phase === 'round' && view.round.anonymous,
+);
+const edge = computed(() => (nameless.value ? HOUSE : own.value?.weave));
 const alone = computed(() => view.devices.score === 'players');
 /** The question as this seat sees it: with an order of options of its own where there is one. */
 const question = computed(() => {
@@ -114,12 +120,13 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
     :data-seq="view.seq"
     :style="lookStyle(view.look, false)"
   >
-    <div class="edge" :style="own ? weaveBackground(own.weave) : {}" />
+    <div class="edge" :style="edge ? weaveBackground(edge) : {}" />
     <header>
-      <span class="clip">{{
+      <span v-if="nameless" class="clip">{{ t('handset.nameless') }}</span>
+      <span v-else class="clip">{{
         alone ? seat.name : t('handset.you', { name: seat.name, team: own?.name ?? t('handset.noTeam') })
       }}</span>
-      <b class="mono">{{ points(score) }}</b>
+      <b v-if="!nameless" class="mono">{{ points(score) }}</b>
       <slot />
     </header>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Weave } from '@distaff/core/show';
 import type { PublicQuestion } from '@distaff/core/sitting';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import { letterOf } from '../../design/letters.ts';
+import { HOUSE } from '../../design/weave/house.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
 
 /** What others were asked about a question that is somebody else's: who is thinking, and what came of it. */
@@ -17,8 +17,7 @@ const { question, now, team, handsets } = defineProps<{
   handsets: boolean;
 }>();
 const { t } = useI18n();
-/** The weave of the house: what belongs to nobody. */
-const HOUSE: Weave = { pattern: 'twill', warp: 'chalk', weft: 'moss' };
+
 const last = computed(() => question.advice.at(-1)!);
 const running = computed(() => !last.value.over);
 const line = computed(() => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Outcome } from '@distaff/core/question';
 import type { Devices } from '@distaff/core/show';
 import type { PublicQuestion, TeamView } from '@distaff/core/sitting';
 import { mdiCheckBold } from '@mdi/js';
@@ -7,15 +8,24 @@ import { useI18n } from 'vue-i18n';
 import OptionBars from '../../design/OptionBars.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
+import PollOutcome from '../../design/poll/PollOutcome.vue';
 import AnswerPad from '../answer/AnswerPad.vue';
 import StagePairs from './StagePairs.vue';
 
 /** What there is to choose, to order or to match, and the key once it is shown. */
-const { question, teams, handsets, canAnswer } = defineProps<{
+const {
+  question,
+  teams,
+  handsets,
+  canAnswer,
+  outcome = null,
+} = defineProps<{
   question: PublicQuestion;
   teams: readonly TeamView[];
   handsets: Devices['mode'];
   canAnswer: boolean;
+  /** What came out so far, where everybody may see it. */
+  outcome?: Outcome | null;
 }>();
 const emit = defineEmits<{ answer: [answer: object] }>();
 /** A single option can be touched for the team on the floor. */
@@ -61,10 +71,12 @@ const hint = computed(() => {
     none: 'stage.saidAloud',
     text: 'stage.typeIt',
     number: 'stage.numberIt',
-    order: 'stage.orderIt',
+    order: question.keyed ? 'stage.orderIt' : 'stage.rankIt',
     match: 'stage.matchIt',
-    many: 'stage.severalRight',
+    many: question.keyed ? 'stage.severalRight' : 'stage.severalLiked',
     one: '',
+    scale: '',
+    words: 'stage.ownWords',
   } as const;
   return words[control.value] && t(words[control.value]);
 });
@@ -82,6 +94,21 @@ const hint = computed(() => {
         />
       </div>
     </v-theme-provider>
+    <PollOutcome
+      v-else-if="outcome"
+      class="outcome"
+      :outcome="outcome"
+      :options="question.options ?? []"
+      :control="question.control"
+      :before="question.poll?.before ?? null"
+    />
+    <ol v-else-if="question.control?.type === 'scale'" class="scale">
+      <li v-for="(_, i) in question.control.steps" :key="i">
+        <b>{{ i + question.control.from }}</b>
+        <span v-if="i === 0">{{ question.control.low }}</span>
+        <span v-if="i === question.control.steps - 1">{{ question.control.high }}</span>
+      </li>
+    </ol>
     <OptionBars
       v-else-if="control === 'one' || control === 'many'"
       class="bars"
@@ -97,7 +124,7 @@ const hint = computed(() => {
       v-else-if="control === 'order'"
       class="bars"
       :options="question.options ?? []"
-      :sequence="keySlots"
+      :sequence="question.keyed ? keySlots : null"
       :key-slots="null"
       :ruled-out="[]"
       :picks="[]"
@@ -156,6 +183,45 @@ p {
 .key small {
   font-size: 0.45em;
   font-weight: 400;
+}
+.outcome {
+  flex: 1;
+  font-size: calc(3.4 * var(--u) * var(--fit, 1));
+}
+.scale {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  gap: calc(1 * var(--u));
+}
+.scale li {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 0.2em;
+  font-size: calc(3 * var(--u) * var(--fit, 1));
+}
+/* What an end means may run on under the next steps. */
+.scale span {
+  width: 240%;
+  overflow-wrap: break-word;
+}
+.scale li:last-child span {
+  align-self: flex-end;
+}
+.scale li:last-child {
+  text-align: end;
+}
+.scale b {
+  padding: 0.4em 0;
+  text-align: center;
+  font-family: var(--display);
+  font-size: 1.6em;
+  border: 2px solid var(--edge);
+  border-radius: calc(0.8 * var(--u));
+  background: var(--panel);
 }
 .hint {
   font-size: calc(3.6 * var(--u) * var(--fit, 1));

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Devices } from '@distaff/core/show';
-import type { PublicQuestion, TeamView } from '@distaff/core/sitting';
+import type { PublicQuestion, SurveyLive, TeamView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
@@ -17,13 +17,20 @@ import StageAnswer from './StageAnswer.vue';
 import StageResult from './StageResult.vue';
 import StageTries from './StageTries.vue';
 
-const { question, teams, handsets } = defineProps<{
+const {
+  question,
+  teams,
+  handsets,
+  live = null,
+} = defineProps<{
   question: PublicQuestion;
   teams: readonly TeamView[];
   handsets: Devices['mode'];
   now: number;
   /** Whether it may be answered by touching the stage. */
   canAnswer?: boolean;
+  /** What is seen of a survey while answers come in. */
+  live?: SurveyLive | null;
 }>();
 const emit = defineEmits<{ answer: [answer: object] }>();
 const { t } = useI18n();
@@ -36,6 +43,20 @@ const label = computed(() => placeOf(question));
 const who = computed(() =>
   question.mode === 'everyone' ? t('stage.everyone') : question.floor === null ? t('stage.buzz') : '',
 );
+/** What came out: with every answer where the round shows it so, else once it is shown. */
+const outcome = computed(() => question.poll?.outcome ?? live?.outcome ?? null);
+const poll = computed(() => {
+  const own = question.poll;
+  if (!own || question.prompt === null) return '';
+  const { said, of } = live ?? own;
+  if (question.step === 'open' && live)
+    return of === null
+      ? t('common.poll.haveSome', said, { named: { n: said } })
+      : t('common.poll.have', { n: said, of });
+  if (question.step === 'open' || outcome.value?.type === 'words') return '';
+  if (own.few) return t('common.poll.few');
+  return own.shown === 'desk' ? t('common.poll.atDesk') : '';
+});
 const buzzed = computed(() => {
   const { buzz } = question;
   if (!buzz || buzz.team !== question.floor) return '';
@@ -72,7 +93,8 @@ const isCard = computed(() => question.kind === 'card');
       <span v-if="question.keyed && question.points !== 0" class="mono value">{{
         points(question.points)
       }}</span>
-      <span v-if="floor" class="floor"><WeaveSwatch :weave="floor.weave" /> {{ floor.name }}</span>
+      <span v-if="question.poll?.anonymous" class="floor">{{ t('common.poll.noNames') }}</span>
+      <span v-else-if="floor" class="floor"><WeaveSwatch :weave="floor.weave" /> {{ floor.name }}</span>
       <span v-else class="floor">{{ who }}</span>
     </p>
     <p v-if="question.prompt === null" class="ready">{{ t('stage.comesUp') }}</p>
@@ -93,6 +115,7 @@ const isCard = computed(() => question.kind === 'card');
         :teams="teams"
         :handsets="handsets"
         :can-answer="canAnswer ?? false"
+        :outcome="outcome"
         @answer="emit('answer', $event)"
       />
       <QuestionMedia v-if="media" class="media" :media="media" />
@@ -122,6 +145,7 @@ const isCard = computed(() => question.kind === 'card');
       :team="floor?.name ?? ''"
       :handsets="handsets !== 'none'"
     />
+    <p v-if="poll" class="state poll">{{ poll }}</p>
     <p v-if="buzzed" class="state">{{ buzzed }}</p>
     <StageTries class="tries" :question="question" :teams="teams" />
     <StageResult
@@ -234,6 +258,13 @@ p {
   grid-template-rows: minmax(0, 1fr);
 }
 /* The words set the height, and the picture takes what there is. */
+/* A chart takes the room that there is. */
+.question .middle-part:has(.outcome) {
+  flex: 1 0 auto;
+}
+.question .middle-part:has(.outcome) .answer {
+  flex: 1;
+}
 .beside .media {
   contain: size;
 }

@@ -4,7 +4,7 @@ import type { StageView } from '@distaff/core/sitting';
 import { useI18n } from 'vue-i18n';
 import { groundPicture, lookStyle } from '../../design/lookStyle.ts';
 import { pictureUrl } from '../../design/media/mediaUrl.ts';
-import { namesTeams, stageHems, stageParts } from '../../formats/stage.ts';
+import { namesTeams, stageHems, stageParts, withoutTeams } from '../../formats/stage.ts';
 import { spoken } from '../../live/joinAddress.ts';
 import LongClock from '../../design/LongClock.vue';
 import StageClose from './StageClose.vue';
@@ -86,6 +86,7 @@ const part = computed(() => {
           :handsets="view.devices.mode"
           :now="now"
           :can-answer="canChoose"
+          :live="view.live?.format === 'survey' ? view.live : null"
           @answer="emit('answer', $event)"
         />
         <component
@@ -104,6 +105,7 @@ const part = computed(() => {
           view.phase === 'round' &&
           part !== 'standings' &&
           (!view.rules || view.rules.asks === 'together') &&
+          !(view.round && withoutTeams.has(view.round.format)) &&
           (view.question || !view.round || !namesTeams.has(view.round.format))
         "
         :view="view"

@@ -2,11 +2,13 @@ import type { KindName } from '@distaff/core/question';
 import {
   mdiCardTextOutline,
   mdiCheckboxMultipleMarkedOutline,
+  mdiFormatQuoteOpen,
   mdiFormTextbox,
   mdiMicrophoneOutline,
   mdiNumeric,
   mdiPoll,
   mdiRadioboxMarked,
+  mdiRulerSquare,
   mdiSortNumericAscending,
   mdiSwapHorizontal,
   mdiThumbsUpDownOutline,
@@ -22,5 +24,7 @@ export const kindIcons: Record<KindName, string> = {
   match: mdiSwapHorizontal,
   aloud: mdiMicrophoneOutline,
   opinion: mdiPoll,
+  scale: mdiRulerSquare,
+  words: mdiFormatQuoteOpen,
   card: mdiCardTextOutline,
 };

@@ -141,7 +141,7 @@ export const desk = {
   onRight: 'Say if right',
   onWrong: 'Say if not',
   noKey: 'No key',
-  noKeyText: 'an opinion – nothing is right or wrong',
+  noKeyText: 'nothing is right or wrong here',
   cardText: 'an information card – nothing is answered',
   hold: 'Hold',
   run: 'Go on',

@@ -7,6 +7,7 @@ import * as interlude from '../../formats/interlude/words/en.ts';
 import * as knockout from '../../formats/knockout/words/en.ts';
 import * as ownPace from '../../formats/ownPace/words/en.ts';
 import * as quiz from '../../formats/quiz/words/en.ts';
+import * as survey from '../../formats/survey/words/en.ts';
 import * as trail from '../../formats/trail/words/en.ts';
 import type { PlayedWords, WrittenWords } from '../../formats/words.ts';
 
@@ -19,6 +20,7 @@ export const formats = {
   climb: climb.played,
   claim: claim.played,
   trail: trail.played,
+  survey: survey.played,
   ownPace: ownPace.played,
   interlude: interlude.played,
 } satisfies Record<FormatName, PlayedWords>;
@@ -32,6 +34,7 @@ export const editors = {
   climb: climb.written,
   claim: claim.written,
   trail: trail.written,
+  survey: survey.written,
   ownPace: ownPace.written,
   interlude: interlude.written,
 } satisfies Record<FormatName, WrittenWords>;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MAX_OPTIONS, MIN_OPTIONS, type ContentOf, type Option } from '@distaff/core/question';
+import { MAX_OPTIONS, MIN_OPTIONS, picks, type ContentOf, type Option } from '@distaff/core/question';
 import type { Picture } from '@distaff/core/media';
 import { mdiClose, mdiDragVertical, mdiPlus } from '@mdi/js';
 import { nanoid } from 'nanoid';
@@ -20,6 +20,11 @@ const root = ref<HTMLElement | null>(null);
 const options = computed({
   get: () => content.value.options,
   set: (list: Option[]) => (content.value.options = list),
+});
+/** How many of them people choose, where nothing is right or wrong. */
+const pick = computed({
+  get: () => (content.value.kind === 'opinion' ? (content.value.pick ?? 'one') : 'one'),
+  set: (value) => content.value.kind === 'opinion' && (content.value.pick = value),
 });
 const ordered = computed(() => content.value.kind === 'order');
 const hint = computed(
@@ -149,6 +154,15 @@ async function move(i: number, by: number): Promise<void> {
           { value: 'all', title: t('form.markAll') },
           { value: 'minus', title: t('form.markMinus') },
         ]"
+      />
+      <v-select
+        v-if="content.kind === 'opinion'"
+        v-model="pick"
+        class="marking"
+        density="compact"
+        hide-details
+        :label="t('form.pick')"
+        :items="picks.map((value) => ({ value, title: t(`form.picks.${value}`) }))"
       />
       <v-select
         v-if="content.kind === 'order'"

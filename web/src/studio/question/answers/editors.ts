@@ -5,6 +5,7 @@ import AloudEditor from './AloudEditor.vue';
 import NumberEditor from './NumberEditor.vue';
 import OptionsEditor from './OptionsEditor.vue';
 import PairsEditor from './PairsEditor.vue';
+import ScaleEditor from './ScaleEditor.vue';
 import TrueFalseEditor from './TrueFalseEditor.vue';
 
 /** Where the answer of each kind is written; null where there is none. `v-model` is its content. */
@@ -18,5 +19,7 @@ export const answerEditors: Record<KindName, Component | null> = {
   match: PairsEditor,
   aloud: AloudEditor,
   opinion: OptionsEditor,
+  scale: ScaleEditor,
+  words: null,
   card: null,
 };
