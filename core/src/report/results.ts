@@ -1,7 +1,8 @@
 import type { Verdict } from '../question/kind.ts';
+import { wordsOfOption } from '../question/kinds/options.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { hadFloor, paidFor } from '../sitting/read/points.ts';
-import { FEWEST_SHOWN, isAnonymous } from '../sitting/read/polling.ts';
+import { areTooFew, isAnonymous, pollingOf } from '../sitting/read/polling.ts';
 import { playing } from '../sitting/read/roundCount.ts';
 import {
   memberwise,
@@ -85,9 +86,23 @@ const aloneIn = ({ show, seats }: SittingState, team: string): string | null =>
     ? ([...seats.values()].find((seat) => seat.team === team)?.id ?? null)
     : null;
 
+/** Whether nobody's answer has a name: none is kept, or the room said it together. */
+const isNameless = (state: SittingState, play: QuestionInPlay): boolean =>
+  isAnonymous(state, play) || (state.show.devices.mode === 'none' && pollingOf(state, play) !== null);
+
+/** Hands that were counted, a row for each option or step that had some. */
+function handsOf(state: SittingState, play: QuestionInPlay): string[] {
+  const { answer } = writtenQuestion(state, play);
+  const kind = kindInPlay(state, play);
+  const options = kind.options(answer, play.order);
+  const from = answer.kind === 'scale' ? answer.from : 0;
+  const nameOf = (i: number) => (options[i] ? wordsOfOption(options[i]) : String(i + from));
+  return (play.hands ?? []).flatMap((count, i) => (count > 0 ? [`${count} × ${nameOf(i)}`] : []));
+}
+
 /** Whoever could have answered and did not: people where each answers, else teams. */
 function silentIn(state: SittingState, play: QuestionInPlay): { team: string; seat: string | null }[] {
-  if (kindInPlay(state, play).given === 'nowhere' || isAnonymous(state, play)) return [];
+  if (kindInPlay(state, play).given === 'nowhere' || isNameless(state, play)) return [];
   if (play.to !== null)
     return play.responses.length > 0
       ? []
@@ -108,8 +123,8 @@ function silentIn(state: SittingState, play: QuestionInPlay): { team: string; se
 
 /** The answers to a question; those without names in the order of their words, and of too few of them none. */
 function given(state: SittingState, play: QuestionInPlay): readonly Response[] {
-  if (!isAnonymous(state, play)) return play.responses;
-  if (play.responses.length < FEWEST_SHOWN) return [];
+  if (!isNameless(state, play)) return play.responses;
+  if (areTooFew(state, play, play.responses.length)) return [];
   const wordsOf = ({ answer }: Response) => JSON.stringify(answer);
   return [...play.responses].sort((a, b) => (wordsOf(a) < wordsOf(b) ? -1 : 1));
 }
@@ -126,6 +141,18 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
     prompt: written.prompt,
     key: keyOf(state, play),
   };
+  const hands = handsOf(state, play).map((answer): ResponseRow => ({
+    ...row,
+    team: '',
+    player: '',
+    answer,
+    verdict: 'given',
+    ruledBy: '',
+    share: null,
+    brought: 0,
+    seconds: null,
+  }));
+  if (hands.length > 0) return hands;
   const tries: Pick<Response, 'team' | 'seat'>[] = [...given(state, play), ...silentIn(state, play)];
   const order = (team: string) => hadFloor(play).indexOf(team) + 1 || tries.length + 1;
   return tries

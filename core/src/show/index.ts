@@ -23,6 +23,7 @@ export {
 } from './look/look.ts';
 export { filesOfShow, mediaOfShow, placeShowFiles } from './media.ts';
 export { newRound } from './newRound.ts';
+export { newQuestionIn } from './newQuestionIn.ts';
 export { newRoundIn } from './newRoundIn.ts';
 export { MAX_ROUNDS, Round, type RoundOf, Show, blankShow } from './show.ts';
 export { type Situation, setUpFor, settingsFor, showFor, situations } from './situations.ts';

@@ -3,6 +3,7 @@ import {
   duplicateRound,
   fillRound,
   hasList,
+  newQuestionIn,
   newRoundIn,
   NO_TEMPO,
   originsBeside,
@@ -134,7 +135,7 @@ export const useEditor = defineStore('editor', () => {
   }
 
   /** Adds a question at the end of a list. @returns its id. */
-  function addItem(from: Question = blankQuestion(newId)): string {
+  function addItem(from: Question = newQuestionIn(list.value!, newId)): string {
     const question = { ...from, id: newId() };
     show.value!.questions[question.id] = question;
     list.value!.content.items.push({ id: question.id, points: null });

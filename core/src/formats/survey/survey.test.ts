@@ -149,12 +149,22 @@ describe('what is shown, and when', () => {
   test('hands are counted where nobody has a phone, and own words written down as they are called', () => {
     const table = asked(surveyOf({ anonymous: true, shown: 'after' }, [SCALE, WORDS], 'none'));
     table.do({ type: 'countHands', counts: [1, 0, 2, 4, 3] }, 'lock', 'showAnswers');
-    expect(polled(table)).toMatchObject({ said: 10, of: null, outcome: { of: 10, mean: 3.8 } });
+    expect(polled(table)).toMatchObject({ said: 10, of: null, few: false, outcome: { of: 10, mean: 3.8 } });
+    expect(table.stage.question!.answers).toBe(10);
     expect(table.send({ type: 'countHands', counts: [1] })).toMatchObject({ refused: 'already' });
     table.do('settle', 'leave', next(1), 'pose', 'open');
+    expect(resultsOf(table.state).responses.map(({ answer }) => answer)).toEqual([
+      '1 × 1',
+      '2 × 3',
+      '4 × 4',
+      '3 × 5',
+    ]);
     const { play } = table.state.question!;
-    for (const text of ['cold', 'Cold', 'dark', 'wind', 'rain'])
+    for (const text of ['cold', 'Cold', 'dark', 'wind', 'rain']) {
       table.do({ type: 'answerFor', team: '', play, answer: { text } });
+      // Of a whole room nobody is the last.
+      expect(table.state.question!.step).toBe('open');
+    }
     table.do('lock', 'showAnswers', {
       type: 'group',
       play,

@@ -151,8 +151,9 @@ export function answer(
     return [mine, ...drafts, ...concluded(state, question, response, context)];
   }
   if (late) return [answered, ...marked(state, question, responseWith(own, read), true)];
-  // Whoever may still change the mind is not cut short by being the last.
-  if (rulesOf(state).change || !allHave(state, question, own.who, context)) return [answered];
+  // Whoever may still change the mind is not cut short by being the last, and of a whole room nobody knows who is.
+  const isCalledOut = forTeam === '';
+  if (isCalledOut || rulesOf(state).change || !allHave(state, question, own.who, context)) return [answered];
   const locked = lock(state, 'all', responseWith(own, read));
   return isRefusal(locked) ? [answered] : [answered, ...locked];
 }

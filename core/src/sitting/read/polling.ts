@@ -13,8 +13,15 @@ export function pollingOf(state: SittingState, { begun }: Pick<QuestionInPlay, '
 export const isAnonymous = (state: SittingState, question: Pick<QuestionInPlay, 'begun'>): boolean =>
   pollingOf(state, question)?.anonymous === true;
 
-/** Below so many answers nothing but their number is shown of a question without names: one could guess whose they are. */
-export const FEWEST_SHOWN = 5;
+/** Below so many answers one could guess whose they are. */
+const FEWEST_SHOWN = 5;
+
+/** Whether so few answered a question without names that nothing but their number is shown; in a room without phones all is said anyhow. */
+export const areTooFew = (
+  state: SittingState,
+  question: Pick<QuestionInPlay, 'begun'>,
+  said: number,
+): boolean => isAnonymous(state, question) && state.show.devices.mode !== 'none' && said < FEWEST_SHOWN;
 
 /** How many phones there are that may answer a question without names: each for itself. */
 export const voters = ({ seats, teams }: SittingState): number => {

@@ -14,7 +14,7 @@ import { nextStep, type NextStep } from '../read/nextStep.ts';
 import { countsIn } from '../read/counting.ts';
 import { wonBy, worthTo } from '../read/points.ts';
 import { playing } from '../read/roundCount.ts';
-import { FEWEST_SHOWN, isAnonymous, pollingOf, voters } from '../read/polling.ts';
+import { areTooFew, isAnonymous, pollingOf, voters } from '../read/polling.ts';
 import { memberwise, type Press, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
 import { timingOf, type Timing } from '../read/timing.ts';
 import { handOnTo } from '../read/turns.ts';
@@ -130,7 +130,7 @@ export function responsesOf(
 /** Of answers without names the host reads only those that are held back for their words, once all are in. */
 function readable(state: SittingState, question: QuestionInPlay): Response[] {
   if (!isAnonymous(state, question)) return question.responses;
-  const mayLook = question.step !== 'open' && question.responses.length >= FEWEST_SHOWN;
+  const mayLook = question.step !== 'open' && !areTooFew(state, question, question.responses.length);
   return mayLook ? question.responses.filter(({ held }) => held) : [];
 }
 

@@ -2,7 +2,7 @@ import type { Polling } from '../../formats/format.ts';
 import { askedAs } from '../../question/askedAs.ts';
 import { outcomeOf, type Outcome } from '../../question/outcome/outcome.ts';
 import { kindInPlay, writtenQuestion } from '../read/inPlay.ts';
-import { FEWEST_SHOWN, pollingOf, voters } from '../read/polling.ts';
+import { areTooFew, pollingOf, voters } from '../read/polling.ts';
 import { playing } from '../read/roundCount.ts';
 import type { QuestionInPlay, SittingState } from '../state.ts';
 
@@ -43,7 +43,7 @@ const forEverybody = (outcome: Outcome | null): Outcome | null =>
     : outcome;
 
 /** How many answered: handed in one by one, or counted by their hands. */
-const saidTo = ({ hands, responses }: QuestionInPlay): number =>
+export const saidTo = ({ hands, responses }: QuestionInPlay): number =>
   hands ? hands.reduce((sum, count) => sum + count, 0) : responses.filter(({ answer }) => answer).length;
 
 /** Of how many: phones, or tables with one; null where nobody has any. */
@@ -55,8 +55,7 @@ function askedOf(state: SittingState, { anonymous }: Polling): number | null {
 
 /** What came out of a question without a key so far; held words are in it nowhere. Null where too few spoke, or none may. */
 export function outcomeIn(state: SittingState, question: QuestionInPlay): Outcome | null {
-  const polling = pollingOf(state, question);
-  if (polling?.anonymous && saidTo(question) < FEWEST_SHOWN) return null;
+  if (areTooFew(state, question, saidTo(question))) return null;
   const { answer } = writtenQuestion(state, question);
   const answers = question.responses.flatMap((one) => (one.answer && !one.held ? [one.answer] : []));
   // Hands are counted by the places on the stage, answers by those as written.
@@ -109,7 +108,7 @@ export function pollView(state: SittingState, question: QuestionInPlay): PollVie
     shown: polling.shown,
     said,
     of: askedOf(state, polling),
-    few: polling.anonymous && said < FEWEST_SHOWN,
+    few: areTooFew(state, question, said),
     outcome: told ? forEverybody(outcomeIn(state, question)) : null,
     before: told ? earlierRun(state, question, polling.compare) : null,
   };

@@ -10,7 +10,7 @@ import type { Floor } from '../events.ts';
 import { ruledOut } from '../read/answering.ts';
 import { areLaid, kindInPlay, placeOf, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { paidFor } from '../read/points.ts';
-import { pollView, type PollView } from './poll.ts';
+import { pollView, saidTo, type PollView } from './poll.ts';
 import {
   teamOf,
   type Advice,
@@ -242,7 +242,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     buzz: question.buzz,
     tried: question.tried,
     tries: question.to === null ? triesOf(state, question) : [],
-    answers: question.step === 'open' ? null : question.responses.filter((one) => one.answer).length,
+    answers: question.step === 'open' ? null : saidTo(question),
     picks: question.to === null ? picksOf(state, question) : null,
     poll: pollView(state, question),
     onStage: onStageOf(state, question),

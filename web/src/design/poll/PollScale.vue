@@ -167,22 +167,19 @@ const sentence = computed(() =>
   position: absolute;
   inset-block: -0.7em 0;
   width: 0;
-  border-inline-start: 0.2em solid var(--flax, #ede6d4);
+  border-inline-start: 0.2em solid var(--light);
   outline: 1px solid var(--seam, var(--ground));
   margin-inline-start: -0.1em;
 }
 .plumb::before {
   content: '';
   position: absolute;
-  top: 0;
-  inset-inline-start: -0.1em;
+  top: -0.35em;
+  inset-inline-start: -0.45em;
   width: 0.7em;
   height: 0.7em;
-  background: var(--flax, #ede6d4);
-  transform: translate(-50%, -50%) rotate(45deg);
-}
-[dir='rtl'] .plumb::before {
-  transform: translate(50%, -50%) rotate(45deg);
+  background: var(--light);
+  transform: rotate(45deg);
 }
 .below .plumb {
   inset-block: 0 -0.2em;
@@ -205,7 +202,7 @@ const sentence = computed(() =>
   border-block-start: 0.22em solid transparent;
 }
 .steps .middle {
-  border-color: var(--flax, #ede6d4);
+  border-color: var(--light);
 }
 .ends {
   display: flex;

@@ -89,6 +89,7 @@ const inNone = computed(() => outcome.of - outcome.groups.reduce((sum, { count }
   padding: 0.5em 0.7em;
   background: var(--flax, #ede6d4);
   color: #14211d;
+  outline: 1px solid #14211d;
   overflow-wrap: anywhere;
 }
 .slip small {

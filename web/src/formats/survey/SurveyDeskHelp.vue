@@ -65,7 +65,6 @@ const words = computed(() => (poll.value?.outcome?.type === 'words' ? poll.value
   --seam: var(--paper);
   --dim: var(--stone);
   --light: var(--ink);
-  --flax: var(--ink);
   --thread: 2px;
 }
 p {

@@ -164,7 +164,7 @@ const pace = computed({
         :label="t('studio.mostDelay')"
       />
       <v-radio-group
-        v-if="together && inForce.floor === 'everyone'"
+        v-if="together && inForce.floor === 'everyone' && free('named')"
         v-model="rules.named"
         :label="t('studio.named')"
       >
@@ -187,14 +187,14 @@ const pace = computed({
         @update:model-value="rules.optionsWith = $event ? 'prompt' : 'open'"
       />
       <v-switch
-        v-if="together"
+        v-if="together && free('picks')"
         :model-value="rules.picks === 'before'"
         :label="t('rules.picksBefore')"
         @update:model-value="rules.picks = $event ? 'before' : 'with'"
       />
-      <v-switch v-model="rules.shuffleOptions" :label="t('rules.shuffle')" />
+      <v-switch v-if="free('shuffleOptions')" v-model="rules.shuffleOptions" :label="t('rules.shuffle')" />
       <v-switch
-        v-if="rules.shuffleOptions && free('shuffleBySeat')"
+        v-if="inForce.shuffleOptions && free('shuffleBySeat')"
         v-model="rules.shuffleBySeat"
         :label="t('rules.shuffleBySeat')"
       />
@@ -205,13 +205,19 @@ const pace = computed({
         @update:model-value="rules.steps = $event ? 'joined' : 'single'"
       />
       <v-text-field
+        v-if="free('onRight')"
         v-model="rules.onRight"
         :label="t('rules.onRight')"
         :hint="t('rules.onRightHint', { points: '{points}' })"
         persistent-hint
         maxlength="200"
       />
-      <v-text-field v-model="rules.onWrong" :label="t('rules.onWrong')" maxlength="200" />
+      <v-text-field
+        v-if="free('onWrong')"
+        v-model="rules.onWrong"
+        :label="t('rules.onWrong')"
+        maxlength="200"
+      />
       <v-switch v-if="free('pace')" v-model="pace" :label="t('rules.pace')" />
       <NumberField
         v-if="free('pace') && rules.pace !== null"
@@ -221,11 +227,11 @@ const pace = computed({
         :max="120"
         :label="t('rules.paceSeconds')"
       />
-      <v-radio-group v-model="rules.brings" :label="t('studio.brings')">
+      <v-radio-group v-if="free('brings')" v-model="rules.brings" :label="t('studio.brings')">
         <v-radio v-for="one in brought" :key="one" :value="one" :label="bringsWord(one)" />
       </v-radio-group>
       <NumberField
-        v-if="rules.brings === 'places'"
+        v-if="inForce.brings === 'places'"
         v-model="rules.placePoints"
         class="short"
         :min="0"
@@ -233,7 +239,7 @@ const pace = computed({
         :label="t('studio.placePoints')"
       />
       <NumberField
-        v-if="rules.brings === 'counted' && te(countedPoints)"
+        v-if="inForce.brings === 'counted' && te(countedPoints)"
         v-model="rules.lifePoints"
         class="short"
         :min="0"
@@ -241,7 +247,7 @@ const pace = computed({
         :label="t(countedPoints)"
       />
       <v-switch
-        v-if="editor.index > 0"
+        v-if="editor.index > 0 && free('scores')"
         :model-value="rules.scores === 'anew'"
         :label="t('rules.scoresAnew')"
         @update:model-value="rules.scores = $event ? 'anew' : 'carry'"
