@@ -42,6 +42,18 @@ test('the stage is silent until somebody acts there, then plays one sound at a t
   await step(page, 'Begin');
   await expect(sound).not.toHaveAttribute('data-playing', /./);
 
+  // What the host has at hand is heard over everything, and ends by its button.
+  await page.getByRole('button', { name: 'Sounds', exact: true }).click();
+  await page.getByRole('button', { name: 'Drum roll' }).click();
+  await expect(sound).toHaveAttribute('data-playing', 'drumRoll');
+  await page.getByRole('button', { name: 'Applause' }).click();
+  await expect(sound).toHaveAttribute('data-playing', 'applause');
+  await page.getByRole('button', { name: 'Stop the sound' }).click();
+  await expect(sound).not.toHaveAttribute('data-playing', /./);
+  // The own ones are there where the host has put a file.
+  await expect(page.getByRole('button', { name: 'Own sound 1' })).toHaveCount(0);
+  await page.keyboard.press('Escape');
+
   // One mute for both: at the desk by key, back on the stage.
   await page.keyboard.press('m');
   await expect(sound).toHaveAttribute('title', /Sound on/);

@@ -123,7 +123,45 @@ function fanfare() {
   return track;
 }
 
-const sounds = { theme, thinking, lock, right, wrong, applause, fanfare };
+/** Three steps down, each softer: nobody is laughed at here either. */
+function ohNo() {
+  const track = silence(2.2);
+  [
+    [0, -3, 0.5],
+    [0.42, -4, 0.5],
+    [0.84, -8, 1.3],
+  ].forEach(([at, step, length], i) =>
+    tone(track, {
+      at,
+      hz: pitch(step - 12),
+      length,
+      gain: 0.6 - i * 0.08,
+      attack: 0.05,
+      fade: i === 2 ? 1.2 : 1.8,
+      partials: horn,
+    }),
+  );
+  return track;
+}
+
+/** Two sticks on a skin, faster and louder, and the stroke that ends it. */
+function drumRoll() {
+  const track = silence(3.6);
+  const random = seeded(23);
+  const end = 2.8;
+  let at = 0;
+  while (at < end) {
+    const far = at / end;
+    hiss(track, { at, length: 0.07, gain: 0.25 + 0.5 * far, bright: 0.35, random });
+    tone(track, { at, hz: 180, length: 0.08, gain: 0.12 + 0.2 * far, fade: 30 });
+    at += 0.06 - 0.022 * far;
+  }
+  hiss(track, { at: end, length: 0.7, gain: 1, bright: 0.8, random });
+  tone(track, { at: end, hz: 90, length: 0.6, gain: 0.9, fade: 8, partials: wood });
+  return track;
+}
+
+const sounds = { theme, thinking, lock, right, wrong, applause, fanfare, ohNo, drumRoll };
 
 /** Writes the sounds of the house, all made here, as `<name>.wav`. */
 export function writeSounds(folder) {

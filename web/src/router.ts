@@ -40,6 +40,7 @@ export function makeRouter() {
       { path: '/results/:sitting', component: () => import('./report/Results.vue'), meta: { host: true } },
       { path: '/overlay/:code', component: () => import('./overlay/Overlay.vue') },
       { path: '/overlay/:code/try', component: () => import('./overlay/OverlayTrial.vue') },
+      { path: '/buzzers/try', component: () => import('./desk/gear/VirtualBuzzers.vue') },
       { path: '/stage/:code', component: () => import('./stage/Stage.vue') },
       { path: '/:rest(.*)', component: () => import('./studio/NotFound.vue') },
     ],

@@ -33,7 +33,11 @@ export {
   Sounds,
   defaultLevel,
   loops,
+  atTheDesk,
+  ownOnly,
+  soundButtons,
   soundNames,
+  type SoundButton,
   soundView,
 } from './sound/sounds.ts';
 export { MAX_MEMBERS, MAX_TEAMS, MIN_TEAMS, Team, newTeam } from './team.ts';

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { LEAST_AFTER_TAKE_BACK } from './decide/takeBack.ts';
-import { CLOCK, Table } from './test/table.ts';
+import { CLOCK, sampleShow, Table } from './test/table.ts';
 import { seatActor } from './test/table.ts';
 
 /** What can be compared of a state: all but the numbering and the list of known commands. */
@@ -73,4 +73,33 @@ test('the clock comes back held with the time it had, and with a little when it 
   table.send({ type: 'timeUp' }, CLOCK);
   table.do('takeBack');
   expect(table.state.question).toMatchObject({ step: 'open', clock: { remaining: LEAST_AFTER_TAKE_BACK } });
+});
+
+test.each([
+  ['decided at once', 0],
+  ['decided when the presses of others had come', 100],
+])('whoever buzzed by mistake is not first again when that is taken back: %s', (_, window) => {
+  const table = new Table(sampleShow({ floor: 'buzz' })).do('begin').choose('a:1').do('pose', 'open');
+  table.window = window;
+  const { play } = table.state.question!;
+  const press = (seat: string) => {
+    table.now += 1000;
+    const told = table.send({ type: 'buzz', play, pressed: table.now }, seatActor(seat));
+    table.now += 2 * window;
+    table.send({ type: 'timeUp' }, CLOCK);
+    return told;
+  };
+  press('s0');
+  press('s1');
+  expect(table.state.question!.floor).toBe('t0');
+  table.do('takeBack');
+  table.now += 5000;
+  table.send({ type: 'timeUp' }, CLOCK);
+  expect(table.state.question).toMatchObject({ step: 'open', floor: null, presses: [], buzz: null });
+  press('s1');
+  expect(table.state.question!.floor).toBe('t1');
+  // And forward and back it is the same.
+  const look = () => JSON.stringify(table.state.question!.floor);
+  table.do('takeBack', 'forward');
+  expect(look()).toBe('"t1"');
 });

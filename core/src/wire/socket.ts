@@ -4,6 +4,7 @@ import type { DeskView } from '../sitting/view/desk.ts';
 import type { PublicView } from '../sitting/view/public.ts';
 import type { SeatView } from '../sitting/view/seat.ts';
 import type { StageView } from '../sitting/view/stage.ts';
+import type { SoundName } from '../show/sound/sounds.ts';
 import type { Reaction, ReactionCounts } from './reactions.ts';
 import type { Refusal } from '../refusal.ts';
 
@@ -45,6 +46,8 @@ export interface ToClient {
   claimed: (yes: boolean) => void;
   /** What people have shown since it was told last. */
   reacted: (counts: ReactionCounts) => void;
+  /** The host lets a sound be heard on the stage, or ends it (null). */
+  cued: (name: SoundName | null) => void;
 }
 
 /** What a client asks. */
@@ -57,6 +60,7 @@ export interface ToServer {
   seatCode: (request: { seat: string }, reply: (code: string | null) => void) => void;
   rehearsal: (wish: RehearsalWish) => void;
   react: (what: Reaction) => void;
+  cue: (name: SoundName | null) => void;
 }
 /** The same as the server takes it: nothing of it is believed before it was read by a schema. */
 export type Unread = { [Event in keyof ToServer]: (...given: unknown[]) => void };

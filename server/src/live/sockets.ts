@@ -12,6 +12,7 @@ import {
   type SittingState,
 } from '@distaff/core/sitting';
 import { refuse } from '@distaff/core/refusal';
+import { atTheDesk } from '@distaff/core/show';
 import { RehearsalWish } from '@distaff/core/rehearsal';
 import { nanoid } from 'nanoid';
 import type { LiveSocket } from './io.ts';
@@ -37,6 +38,7 @@ const ClaimRequest = v.object({
     v.object({ name: JoinRequest.entries.name }),
   ]),
 });
+const Cue = v.nullable(v.picklist(atTheDesk));
 const ordered = <T extends v.GenericSchema>(command: T) => v.object({ id: CommandId, command });
 
 /** Speaks to the live surfaces: checks who comes, takes their commands, sends them their views. */
@@ -150,6 +152,13 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
       );
     });
   if (as === 'desk') serveClaims(parts, socket, visitor);
+  // Heard now or never: nothing of it is kept.
+  if (as === 'desk')
+    socket.on('cue', (raw: unknown) => {
+      const cue = v.safeParse(Cue, raw);
+      if (cue.success && rate.allows(parts.now()))
+        parts.io.to(roomOf.stage(live.host.id)).emit('cued', cue.output);
+    });
   if (as !== 'handset') {
     const command = as === 'desk' ? ordered(HostCommand) : ordered(StageCommand);
     const order = take(command, async (input) =>

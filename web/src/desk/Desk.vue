@@ -8,6 +8,8 @@ import { deskActions } from './actions.ts';
 import AdjustDialog from './parts/AdjustDialog.vue';
 import ClaimsNote from './parts/ClaimsNote.vue';
 import CloseDialog from './parts/CloseDialog.vue';
+import GearDialog from './gear/GearDialog.vue';
+import { useBuzzers } from './gear/useBuzzers.ts';
 import DeskBar from './parts/DeskBar.vue';
 import DeskNow from './parts/DeskNow.vue';
 import DeskTeams from './parts/DeskTeams.vue';
@@ -41,6 +43,7 @@ const next = () =>
     () => (sitting.rehearsal ? void (desk.dialog = 'tally') : void router.push(`/results/${id}`)),
   );
 const actions = deskActions(next);
+useBuzzers();
 useDeskKeys(actions);
 
 onMounted(() => {
@@ -91,6 +94,7 @@ watch(
     <PeopleDialog />
     <PersonDialog />
     <KeysDialog :actions="actions" />
+    <GearDialog />
     <PaletteDialog :actions="actions" />
     <ClaimsNote v-if="sitting.claims.length" class="claims" />
     <v-snackbar

@@ -20,7 +20,9 @@ export const useDesk = defineStore('desk', () => {
   const picked = ref<string | null>(null);
   const { notice, ask, askAndTell } = asking(view);
   const adjusting = ref<{ team: string; amount: number } | null>(null);
-  const dialog = ref<'keys' | 'palette' | 'close' | 'earlier' | 'people' | 'enter' | 'tally' | null>(null);
+  const dialog = ref<'keys' | 'palette' | 'close' | 'earlier' | 'people' | 'enter' | 'tally' | 'gear' | null>(
+    null,
+  );
   /** The player who is being renamed or moved. */
   const person = ref<{ seat: Player; act: 'rename' | 'move' } | null>(null);
   /** The team whose people are shown first. */
@@ -93,9 +95,8 @@ export const useDesk = defineStore('desk', () => {
       ...(play === null ? {} : { play }),
     });
   }
-  /** A key of the desk is the buzzer of a table. */
-  function buzzFor(team: string): void {
-    const pressed = sitting.serverNow();
+  /** A key of the desk, or a buzzer on the table, is that of a team; `pressed` is when, on the server's clock (ms). */
+  function buzzFor(team: string, pressed = sitting.serverNow()): void {
     void ask({ type: 'buzzFor', team, play: question.value!.play, pressed });
   }
   /** Hands the question on; on the board the turn. */

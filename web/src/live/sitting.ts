@@ -10,6 +10,7 @@ import type {
   StageView,
 } from '@distaff/core/sitting';
 import { type RehearsalTold, type RehearsalWish, virtualAt } from '@distaff/core/rehearsal';
+import type { SoundName } from '@distaff/core/show';
 import { settledForGood } from '@distaff/core/document';
 import type {
   Acknowledged,
@@ -52,6 +53,8 @@ export const useSitting = defineStore('sitting', () => {
   const claims = shallowRef<readonly SeatClaim[]>([]);
   /** What people have shown since it was told last. */
   const reacted = shallowRef<ReactionCounts | null>(null);
+  /** The sound that the host wants to be heard, told anew each time. */
+  const cued = shallowRef<{ name: SoundName | null } | null>(null);
   const connected = ref(false);
   /** Why this surface may not be here; a sentence from the server. */
   const turnedAway = ref<{ code: string; sentence: string } | null>(null);
@@ -137,6 +140,7 @@ export const useSitting = defineStore('sitting', () => {
     own.on('present', (seats) => (present.value = new Set(seats)));
     own.on('claims', (waits) => (claims.value = waits));
     own.on('reacted', (counts) => (reacted.value = counts));
+    own.on('cued', (name) => (cued.value = { name }));
     own.on('claimed', (yes) => claimSettled(yes));
   }
 
@@ -177,6 +181,8 @@ export const useSitting = defineStore('sitting', () => {
   const nod = (claim: string, yes: boolean) => void socket?.emit('claim', { claim, yes });
   /** Shows the stage what one feels: where it does not arrive, nothing is lost. */
   const react = (what: Reaction) => void socket?.volatile.emit('react', what);
+  /** Lets a sound be heard on the stage, or ends it. */
+  const cue = (name: SoundName | null) => void socket?.volatile.emit('cue', name);
   /** Says how a rehearsal is to be run. */
   const runRehearsal = (wish: RehearsalWish) => void socket?.emit('rehearsal', wish);
 
@@ -202,6 +208,8 @@ export const useSitting = defineStore('sitting', () => {
     rehearsal,
     runRehearsal,
     reacted,
+    cued,
+    cue,
     react,
     connect,
     leave,

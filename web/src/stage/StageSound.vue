@@ -13,6 +13,7 @@ const view = computed(() => sitting.stage);
 const { mayPlay, playing } = useStageSounds(
   view,
   toRef(() => (sitting.rehearsal?.clock.rate ?? 1) > 1),
+  toRef(() => sitting.cued),
 );
 const muted = computed(() => view.value?.sounds?.muted ?? false);
 const word = computed(() =>

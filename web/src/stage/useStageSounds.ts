@@ -1,3 +1,4 @@
+import type { SoundName } from '@distaff/core/show';
 import { loopOf, shotOf, type StageView } from '@distaff/core/sitting';
 import { useEventListener } from '@vueuse/core';
 import { onUnmounted, ref, watch, type Ref } from 'vue';
@@ -11,7 +12,11 @@ const mediaPlays = () =>
  * What is heard on the stage. Nothing before somebody has clicked, touched or pressed a key here:
  * browsers forbid it. `quiet` where it would be no use, as in a rehearsal at many times the pace.
  */
-export function useStageSounds(view: Ref<StageView | null>, quiet: Ref<boolean>) {
+export function useStageSounds(
+  view: Ref<StageView | null>,
+  quiet: Ref<boolean>,
+  cued: Ref<{ name: SoundName | null } | null>,
+) {
   const mayPlay = ref(false);
   const playing = ref<string | null>(null);
   const player = new SoundPlayer((name) => (playing.value = name));
@@ -41,6 +46,18 @@ export function useStageSounds(view: Ref<StageView | null>, quiet: Ref<boolean>)
     });
   }
 
+  /** What the host wants to be heard goes over everything, once to its end. */
+  function hearCue(name: SoundName | null): void {
+    const sounds = view.value?.sounds;
+    if (!sounds || sounds.muted || quiet.value || !mayPlay.value) return;
+    shot = name !== null;
+    if (name === null) return goOn(view.value!);
+    void player.play(name, sounds.each[name], false, () => {
+      shot = false;
+      if (view.value) hear(view.value, view.value);
+    });
+  }
+  watch(cued, (cue) => cue && hearCue(cue.name));
   watch(view, (now, before) => hear(before, now));
   watch([mayPlay, quiet], () => hear(null, view.value));
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { loopOf, shotOf } from '../../sitting/view/cue.ts';
-import { soundNames, soundsView } from './sounds.ts';
+import { soundButtons, soundNames, soundsView, type Sounds } from './sounds.ts';
 import { stageView, type StageView } from '../../sitting/view/stage.ts';
 import type { Command } from '../../sitting/command.ts';
 import { sampleShow, Table } from '../../sitting/test/table.ts';
@@ -106,5 +106,20 @@ describe('what is heard on the stage', () => {
     expect(view.each.right.level).toBe(0);
     expect(view.each.theme).toEqual({ file: null, level: 0.5 });
     expect(soundsView({ off: true }, false)).toBeNull();
+  });
+
+  test('are at hand at the desk: those of the house, and own ones where there is a file', () => {
+    const own = { file: 'own1', alt: 'A ship’s bell', credit: '', licence: '' };
+    const names = (sounds?: Sounds) => soundButtons(sounds)?.map(({ name, label }) => label || name);
+    expect(names()).toEqual(['theme', 'applause', 'ohNo', 'fanfare', 'drumRoll']);
+    expect(names({ each: { own2: { own }, applause: { own } } })).toEqual([
+      'theme',
+      'A ship’s bell',
+      'ohNo',
+      'fanfare',
+      'drumRoll',
+      'A ship’s bell',
+    ]);
+    expect(names({ off: true })).toBeUndefined();
   });
 });

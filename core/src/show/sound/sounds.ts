@@ -3,8 +3,35 @@ import { Sound } from '../../media/media.ts';
 import { whole } from '../../text/schemas.ts';
 
 /** When a sound is heard: at the doors, while people think, and at what happens. */
-export const soundNames = ['theme', 'thinking', 'lock', 'right', 'wrong', 'applause', 'fanfare'] as const;
+export const soundNames = [
+  'theme',
+  'thinking',
+  'lock',
+  'right',
+  'wrong',
+  'applause',
+  'fanfare',
+  'ohNo',
+  'drumRoll',
+  'own1',
+  'own2',
+  'own3',
+] as const;
 export type SoundName = (typeof soundNames)[number];
+
+/** Of these the house has none: they are heard where the host has put a file. */
+export const ownOnly: ReadonlySet<SoundName> = new Set(['own1', 'own2', 'own3']);
+/** What the host has under a button at the desk, to be heard at any moment. */
+export const atTheDesk = [
+  'theme',
+  'applause',
+  'ohNo',
+  'fanfare',
+  'drumRoll',
+  'own1',
+  'own2',
+  'own3',
+] as const satisfies readonly SoundName[];
 
 /** Heard again and again until something else happens; the others once. */
 export const loops: ReadonlySet<SoundName> = new Set(['theme', 'thinking']);
@@ -48,6 +75,21 @@ export function soundView(sounds: Sounds | undefined, name: SoundName): SoundVie
     file: one?.own?.file ?? null,
     level: ((sounds?.level ?? defaultLevel) / 100) * ((one?.level ?? 100) / 100),
   };
+}
+
+/** A sound under a button at the desk; `label` is what the host wrote of an own one, empty where the name says it. */
+export interface SoundButton {
+  name: SoundName;
+  label: string;
+}
+
+/** The sounds that the host has at hand; null where the show has no sounds. */
+export function soundButtons(sounds: Sounds | undefined): SoundButton[] | null {
+  if (sounds?.off) return null;
+  return atTheDesk.flatMap((name) => {
+    const own = sounds?.each?.[name]?.own;
+    return ownOnly.has(name) && !own ? [] : [{ name, label: own?.alt ?? '' }];
+  });
 }
 
 /** What the stage may play; null where the show has no sounds. */

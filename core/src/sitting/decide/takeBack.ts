@@ -28,17 +28,28 @@ export function takeBack({ log, state }: Sitting, to?: number): Draft[] | Refusa
       'notNow',
       to === undefined ? 'There is nothing to take back.' : 'That step is taken back already.',
     );
-  const at = log.findIndex((event) => event.seq === step.seq);
+  const from = step.type === 'buzzWon' ? firstPress(log, step.seq) : step.seq;
+  const at = log.findIndex((event) => event.seq === from);
   const then = fold(before(log, at));
   const clock = then.question?.clock ?? null;
   return [
     {
       type: 'undone',
-      from: step.seq,
+      from,
       clock: heldAt(clock, log[at]!.at),
       ...roundHeld(then, step, log[at]!.at),
     },
   ];
+}
+
+/**
+ * Who buzzed by mistake is not first again at once: with the one who won go all presses since the buzzers were opened,
+ * and they are open to everybody.
+ */
+function firstPress(log: readonly LoggedEvent[], won: number): number {
+  const events = effective(log).filter(({ seq }) => seq < won);
+  const opened = events.findLastIndex(({ type }) => type === 'opened');
+  return events.slice(opened + 1).find(({ type }) => type === 'buzzed')?.seq ?? won;
 }
 
 /** A round that had ended goes on, held, with the time that was left; else its clock runs as it did. */

@@ -9,6 +9,7 @@ import type { Clock } from '../../time/clock.ts';
 import { mayBeEntered } from '../read/answering.ts';
 import { comingQuestion } from '../read/coming.ts';
 import type { Draft } from '../events.ts';
+import { soundButtons, type SoundButton } from '../../show/sound/sounds.ts';
 import { kindInPlay, rulesFor, rulesOf, writtenQuestion } from '../read/inPlay.ts';
 import { nextStep, type NextStep } from '../read/nextStep.ts';
 import { countsIn } from '../read/counting.ts';
@@ -76,6 +77,8 @@ export interface DeskView extends PublicView {
   private: {
     /** Whether the stage is silent; null where the show has no sounds. */
     muted: boolean | null;
+    /** The sounds that the host has at hand; null where the show has none. */
+    sounds: SoundButton[] | null;
     /** Whether the host lets people show the stage what they feel. */
     reactions: boolean;
     /** `asked` is the name that somebody wanted, while it is held back. */
@@ -205,6 +208,7 @@ export function deskView(state: SittingState): DeskView {
     ...publicView(state),
     private: {
       muted: state.show.sounds?.off ? null : state.muted,
+      sounds: soundButtons(state.show.sounds),
       reactions: state.reactions,
       seats: [...state.seats.values()]
         .filter((seat) => !seat.removed)

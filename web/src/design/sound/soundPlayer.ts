@@ -1,4 +1,4 @@
-import type { SoundName, SoundView } from '@distaff/core/show';
+import { ownOnly, type SoundName, type SoundView } from '@distaff/core/show';
 import type { Howl } from 'howler';
 import { fileUrl } from '../media/mediaUrl.ts';
 
@@ -33,7 +33,7 @@ export class SoundPlayer {
   async play(name: SoundName, view: SoundView, loop: boolean, ended: () => void = () => {}): Promise<void> {
     this.stop();
     const asked = this.#asked;
-    if (view.level === 0) return ended();
+    if (view.level === 0 || (view.file === null && ownOnly.has(name))) return ended();
     const { Howl } = await import('howler');
     if (asked !== this.#asked) return;
     const src = addressOf(name, view);

@@ -11,6 +11,7 @@ import {
   mdiDoorClosedLock,
   mdiDoorOpen,
   mdiDotsVertical,
+  mdiGestureTapButton,
   mdiHandClap,
   mdiHandClapOff,
   mdiHistory,
@@ -30,6 +31,7 @@ import { copyText } from '../../design/copyText.ts';
 import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
 import { useSitting } from '../../live/sitting.ts';
 import { useDesk } from '../useDesk.ts';
+import SoundMenu from './SoundMenu.vue';
 
 /** The top of the desk: where people join, the stage, standings, ledger, take back. */
 const { sittingId } = defineProps<{ sittingId: string }>();
@@ -104,6 +106,7 @@ async function copy(link: string): Promise<void> {
     >
       {{ t('desk.back') }}
     </v-btn>
+    <SoundMenu />
     <v-menu>
       <template #activator="{ props }">
         <v-btn
@@ -166,6 +169,11 @@ async function copy(link: string): Promise<void> {
         />
         <v-list-item :prepend-icon="mdiHistory" :title="t('desk.earlier')" @click="desk.dialog = 'earlier'" />
         <v-list-item :prepend-icon="mdiMagnify" :title="t('desk.palette')" @click="desk.dialog = 'palette'" />
+        <v-list-item
+          :prepend-icon="mdiGestureTapButton"
+          :title="t('desk.gear.title')"
+          @click="desk.dialog = 'gear'"
+        />
         <v-list-item
           :prepend-icon="mdiKeyboardOutline"
           :title="t('desk.keys')"

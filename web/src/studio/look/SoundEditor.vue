@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { defaultLevel, loops, soundNames, soundView, type SoundName, type Sounds } from '@distaff/core/show';
+import {
+  defaultLevel,
+  loops,
+  ownOnly,
+  soundNames,
+  soundView,
+  type SoundName,
+  type Sounds,
+} from '@distaff/core/show';
 import type { Picture, Sound, Video } from '@distaff/core/media';
 import { mdiPlay, mdiRestore, mdiStop } from '@mdi/js';
 import { computed, onUnmounted, ref } from 'vue';
@@ -8,7 +16,7 @@ import { SoundPlayer } from '../../design/sound/soundPlayer.ts';
 import { useEditor } from '../editor.ts';
 import MediaSlot from '../media/MediaSlot.vue';
 
-/** What is heard on the stage: seven sounds, each to be heard here, set in loudness, replaced by an own one. */
+/** What is heard on the stage: its sounds, each to be heard here, set in loudness, replaced by an own one. */
 const { t } = useI18n();
 const editor = useEditor();
 const sounds = computed<Sounds>(() => editor.show!.sounds ?? {});
@@ -74,6 +82,7 @@ function replace(name: SoundName, chosen: Picture | Sound | Video | null): void 
                 what: t(`look.sounds.${name}.name`),
               })
             "
+            :disabled="ownOnly.has(name) && !one(name).own"
             @click="hear(name)"
           />
           <span class="what">
@@ -102,8 +111,8 @@ function replace(name: SoundName, chosen: Picture | Sound | Video | null): void 
               size="small"
               variant="text"
               :icon="mdiRestore"
-              :title="t('look.sounds.ours')"
-              :aria-label="t('look.sounds.ours')"
+              :title="t(ownOnly.has(name) ? 'common.remove' : 'look.sounds.ours')"
+              :aria-label="t(ownOnly.has(name) ? 'common.remove' : 'look.sounds.ours')"
               @click="replace(name, null)"
             />
           </span>

@@ -44,6 +44,11 @@ export const look = {
     wrong: { name: 'Wrong', when: 'when an answer is ruled wrong' },
     applause: { name: 'Applause', when: 'when standings are shown' },
     fanfare: { name: 'Fanfare', when: 'when the show is over' },
+    ohNo: { name: 'Oh no', when: 'by its button at the desk' },
+    drumRoll: { name: 'Drum roll', when: 'by its button at the desk' },
+    own1: { name: 'Own sound 1', when: 'by its button at the desk' },
+    own2: { name: 'Own sound 2', when: 'by its button at the desk' },
+    own3: { name: 'Own sound 3', when: 'by its button at the desk' },
   },
   mendedText: 'The contrast was mended.',
 };
