@@ -7,8 +7,11 @@ import { newRound } from '../../show/newRound.ts';
 import type { Round, Show } from '../../show/show.ts';
 import { stringsIn } from '../../sitting/test/stringsIn.ts';
 import { everyKindShow, HOST, seatActor, Table } from '../../sitting/test/table.ts';
+import { bookOf } from '../../sitting/view/book.ts';
+import { clothOf } from '../../sitting/view/cloth.ts';
 import { deskView } from '../../sitting/view/desk.ts';
 import { outcomesOf } from '../../sitting/view/outcomes.ts';
+import { handsetView } from '../../sitting/view/public.ts';
 import { seatView } from '../../sitting/view/seat.ts';
 import type { SurveyContent } from './content.ts';
 
@@ -102,6 +105,33 @@ describe('without names', () => {
     expect(polled(table)).toMatchObject({ said: 4, of: 7, few: true, outcome: null });
     expect(deskView(table.state).private.question!.poll!.outcome).toBeNull();
     expect(resultsOf(table.do('settle').state).responses).toEqual([]);
+  });
+
+  test.each([
+    ['of fewer than five, at any step', 4, ['lock', 'showAnswers', 'showKey', 'settle', 'leave', 'close']],
+    ['while the question is open, where nobody sees it live', 6, []],
+  ] as const)('every picture is the same whatever was answered: %s', (_, people, steps) => {
+    /** Everything that anybody can look at, after each step. */
+    const pictures = (slots: number[]) => {
+      const table = asked(surveyOf(secret));
+      slots.slice(0, people).forEach((slot, i) => table.answer(`s${i}`, { slot }));
+      const look = () => {
+        const { state } = table;
+        const seats = PEOPLE.map((seat) => seatView(state, seat));
+        const book = bookOf(state, { team: null, play: null });
+        return [
+          table.stage,
+          handsetView(state),
+          deskView(state),
+          seats,
+          book,
+          resultsOf(state),
+          clothOf(state),
+        ];
+      };
+      return [look(), ...steps.map((step) => (table.do(step), look()))];
+    };
+    expect(pictures([0, 0, 0, 0, 0, 0])).toEqual(pictures([2, 1, 2, 1, 0, 2]));
   });
 
   test('it locks by itself when every phone has answered, and a phone is shown nothing of its own', () => {

@@ -10,6 +10,7 @@ import type { Floor } from '../events.ts';
 import { ruledOut } from '../read/answering.ts';
 import { areLaid, kindInPlay, placeOf, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { paidFor } from '../read/points.ts';
+import { pollingOf } from '../read/polling.ts';
 import { pollView, saidTo, type PollView } from './poll.ts';
 import {
   teamOf,
@@ -243,7 +244,8 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
     tried: question.tried,
     tries: question.to === null ? triesOf(state, question) : [],
     answers: question.step === 'open' ? null : saidTo(question),
-    picks: question.to === null ? picksOf(state, question) : null,
+    // What came out of a survey is told by its own rules.
+    picks: question.to === null && pollingOf(state, question) === null ? picksOf(state, question) : null,
     poll: pollView(state, question),
     onStage: onStageOf(state, question),
     key: question.keyShown

@@ -25,6 +25,9 @@ const content = computed(() => (editor.list as RoundOf<'survey'>).content);
           :label="t(`editors.survey.showns.${one}`)"
         />
       </v-radio-group>
+      <p v-if="content.anonymous && content.shown === 'live'" class="muted">
+        {{ t('editors.survey.liveHint') }}
+      </p>
       <v-radio-group v-model="content.compare" :label="t('editors.survey.compare')">
         <v-radio
           v-for="one in comparedWith"

@@ -33,6 +33,7 @@ export const written = {
     after: 'When the question is locked',
     desk: 'Never: only I see them, at the desk',
   },
+  liveHint: 'In a small room people may notice whose tap moved a bar.',
   compare: 'Compare with an earlier run',
   compares: {
     nothing: 'Don’t compare',
