@@ -98,7 +98,6 @@ run(async () => {
     await take(desk, 'running-order');
     await desk.getByRole('button', { name: 'Look and sound', exact: true }).click();
     await desk.getByText('accent on panels').waitFor();
-    await take(desk, 'look');
     await desk.getByRole('button', { name: 'All surfaces' }).click();
     await desk.getByText('Overlay over a stream').waitFor();
     await take(desk, 'surfaces');
@@ -204,7 +203,7 @@ run(async () => {
       while (!(await says()).startsWith('Lock')) await key('Space');
       const correct = (await desk.locator('.options .key .grow').first().innerText()).trim();
       for (const i of who) {
-        const own = crew[i].getByRole('radio');
+        const own = crew[i].locator('.answer-pad .bar');
         await own.first().waitFor();
         const texts = await own.locator('.grow').allInnerTexts();
         const good = texts.findIndex((text) => text.trim() === correct);
@@ -227,21 +226,6 @@ run(async () => {
     await begin('All hands');
     await play([0, 2, 3]);
     await finish();
-    await begin('Last one afloat');
-    await play([0, 2, 3]);
-    await finish();
-    await play([0, 2]);
-    await finish();
-    await take(stage, 'stage-lives');
-    await begin('Trim the boat');
-    for (let i = 0; i < 4; i++) {
-      await play([i % 4], [i % 4]);
-      await finish();
-      await desk.getByRole('button', { name: `Cover ${i * 2 + 1}`, exact: true }).click();
-      await desk.locator('footer .what', { hasText: 'bring it up' }).waitFor();
-    }
-    await take(stage, 'stage-covers');
-
     await desk.getByRole('button', { name: 'Begin “Up the mast”' }).click();
     await desk.locator('.on').getByRole('button', { name: 'Bowline' }).click();
     await desk.locator('footer .what', { hasText: 'bring' }).waitFor();
@@ -253,6 +237,44 @@ run(async () => {
     await desk.getByRole('button', { name: /stops:/ }).click();
     await desk.getByRole('button', { name: /Press again/ }).click();
     await desk.getByRole('button', { name: 'No more climbs' }).click();
+    /** Whoever has the question answers it. */
+    const playTurn = async (right) => {
+      const says = () => desk.locator('footer .what').innerText();
+      while (!(await says()).startsWith('Lock')) await key('Space');
+      const team = (await says()).match(/answer of (\w+)/)[1];
+      const i = players.findIndex(([, own]) => own === team);
+      await play(right ? [i] : [], [i]);
+    };
+    await desk.getByRole('button', { name: 'Begin “Marram Point patchwork”' }).click();
+    for (const [n, at] of ['1:1', '0:3', '2:2', '3:1', '2:1', '1:3', '3:2', '2:3', '3:3'].entries()) {
+      await desk.locator(`[data-at="${at}"]`).click();
+      await playTurn(n !== 3);
+      await finish();
+    }
+    await take(stage, 'stage-claim');
+    await desk.getByRole('button', { name: 'Begin “Round the point”' }).click();
+    await key('Space');
+    for (let turn = 0; turn < 9; turn++) {
+      await key('r');
+      if (!/bring/.test(await bar())) continue;
+      if (turn === 8) break;
+      await playTurn(turn % 4 !== 3);
+      await finish();
+    }
+    await desk.waitForTimeout(1500);
+    await take(stage, 'stage-trail');
+    await desk.getByRole('button', { name: 'Begin “Before you go”' }).click();
+    while (!(await bar()).startsWith('Lock')) await key('Space');
+    for (const [i, page] of crew.entries()) {
+      const lines = page.locator('.answer-pad .bar');
+      await lines.first().waitFor();
+      // Each touches another one first.
+      for (const n of [i % 3, 1, 2]) await lines.nth(n).click();
+      await page.getByRole('button', { name: /^Send/ }).click();
+    }
+    await desk.waitForTimeout(800);
+    await take(stage, 'stage-survey');
+    while (!/bring/.test(await bar())) await key('Space');
     await desk.getByRole('button', { name: 'Begin “Bail together”' }).click();
     await desk.locator('footer .what', { hasText: 'Start' }).waitFor();
     await key('Space');
