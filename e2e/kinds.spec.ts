@@ -127,8 +127,8 @@ test('every kind of question is answered on a handset, marked, shown and scored'
     await phone.getByRole('radio', { name: 'Quite sure' }).click();
     await phone.getByRole('button', { name: 'Send C' }).click();
     await step(desk, 'Show the result of the poll');
-    await expect(stage.locator('.bars li').nth(2)).toContainText('100');
-    await expect(stage.locator('.bars li').nth(2)).not.toContainText('Mallet');
+    await expect(stage.locator('.rows li').nth(2)).toContainText('100');
+    await expect(stage.locator('.rows li').nth(2)).not.toContainText('Mallet');
     await toEnd('no points');
     await desk.getByRole('button', { name: 'Safety for 100', exact: true }).click();
     await step(desk, 'Pose');
