@@ -42,6 +42,12 @@ const seen = useElementVisibility(parts, { initialValue: true });
 const isBelow = computed(() => !seen.value && wire.value === null);
 const goThere = () => parts.value?.scrollIntoView({ block: 'start' });
 
+/** In a preview the question changes under the hand: what was laid out for another number of things begins anew. */
+const shape = computed(() => {
+  const { control, options } = question;
+  const left = control?.type === 'match' ? control.left.length : 0;
+  return `${control?.type} ${options?.length ?? 0} ${left}`;
+});
 /** Where a touch is the answer there is nothing to send beside. */
 const touched = computed(() => atOnce && question.control?.type === 'one');
 watch(wire, () => touched.value && send());
@@ -53,7 +59,7 @@ function send(): void {
 
 <template>
   <form v-if="question.control" class="answer-pad" @submit.prevent="send">
-    <div ref="parts" class="parts">
+    <div ref="parts" :key="shape" class="parts">
       <PickAnswer
         v-if="question.control.type === 'one' || question.control.type === 'many'"
         v-model:wire="wire"
