@@ -21,7 +21,8 @@ export const TrailContent = v.object({
   /** Dealt out to the spaces one after the other, at most `perSpace` each. */
   ...sequenceEntries,
   spaces: whole(FEWEST_SPACES, MOST_SPACES),
-  perSpace: whole(1, MOST_PER_SPACE),
+  /** Rounds that were written before it could be set have as many as there may be. */
+  perSpace: v.optional(whole(1, MOST_PER_SPACE), MOST_PER_SPACE),
   /** By the number of their space; space 0 is the start, and none is needed there. */
   specials: v.record(v.pipe(v.string(), v.regex(/^[1-9]\d?$/)), v.picklist(specials)),
   goal: v.picklist(trailGoals),

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { gunzipSync } from 'node:zlib';
@@ -34,6 +35,18 @@ const corpus = logs.map((name): [string, Kept] => [
 const read = ({ version, events }: Kept) => readLog([{ version, events }]);
 
 describe('logs for ever', () => {
+  /** Whoever changes one does so on purpose: `sha256sum -c SHA256SUMS` in the folder says which. */
+  test('none of them was ever changed, and each is entered', () => {
+    const sums = readFileSync(path.join(folder, 'SHA256SUMS'), 'utf8').trim().split('\n');
+    const now = logs.map((name) => {
+      const sum = createHash('sha256')
+        .update(readFileSync(path.join(folder, name)))
+        .digest('hex');
+      return `${sum}  ${name}`;
+    });
+    expect(now.sort()).toEqual([...sums].sort());
+  });
+
   test.each(corpus)('%s still comes to what it came to', (_, kept) => {
     const { state } = replay(read(kept));
     expect(state.phase).toBe('closed');
