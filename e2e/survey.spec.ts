@@ -90,6 +90,14 @@ test('a phone each, without names: a scale, and own words in groups; each phone 
   await expect(stage.getByText('2 answers are in no group')).toBeVisible();
   await desk.getByRole('button', { name: 'Show “Seasickness” on the stage' }).click();
   await expect(stage.locator('blockquote')).toHaveText('Seasickness');
+  // A number that is typed into a name is no choice of a group; the key alone is.
+  await desk.getByRole('button', { name: 'Getting it wrong', exact: true }).click();
+  await desk.getByLabel('New group').pressSequentially('1 day at sea');
+  await desk.getByLabel('New group').press('Enter');
+  await expect(stage.getByText('1 day at sea')).toBeVisible();
+  await desk.getByRole('button', { name: 'Seasickness', exact: true }).press('Enter');
+  await desk.keyboard.press('2');
+  await expect(stage.getByText('in no group')).toHaveCount(0);
 });
 
 test('without phones: hands are counted and shown as they are entered, words written down as they are called', async ({

@@ -239,6 +239,7 @@ export const usual = {
   polls: (): Polling | null => null,
   ask: (): AskedAlone | null => null,
   media: (): Picture[] => [],
+  act: (): RoundDraft[] | Refusal => refuse('notThere', 'There is nothing to choose here.'),
   take: (): AskedAlone | Refusal => refuse('notThere', 'There is nothing to choose here.'),
   withdraws: (): string[] => [],
   moveAlone: (): { ref: string; from: number } | null => null,

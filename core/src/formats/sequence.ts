@@ -4,7 +4,7 @@ import { shuffledOrder, type Random } from '../random/shuffle.ts';
 import { exactly, type Span } from '../time/span.ts';
 import { refuse, type Refusal } from '../refusal.ts';
 import { finding } from './finding.ts';
-import type { ClothRow, Finding, Picked, Place, WrittenPlace } from './format.ts';
+import { usual, type ClothRow, type Finding, type Picked, type Place, type WrittenPlace } from './format.ts';
 import { MAX_ITEMS, type Sequence } from './items.ts';
 
 /** What chance decided: the items that can be played, in the order of play. */
@@ -94,6 +94,21 @@ export const placeInTurn = ({ order }: SequenceState, ref: string): Place => ({
   number: Number(ref) + 1,
   of: order.length,
 });
+
+/** What formats have in common whose questions come one after the other; each takes it and says what differs. */
+export const usualInTurn = {
+  ...usual,
+  harm: sequenceHarm,
+  filled: filledList,
+  withQuestions: listWith,
+  asWritten: listAsWritten,
+  choose: chooseInTurn,
+  place: placeInTurn,
+  left: leftInTurn,
+  isOver: ({ order, played }: SequenceState): boolean => played >= order.length,
+  next: ({ order, played }: SequenceState): string | null => (played < order.length ? String(played) : null),
+  cloth: clothInTurn,
+};
 
 /** Findings of a list of questions: none at all, or some that are left out because they are unfinished. */
 export function sequenceFindings(content: Sequence, questions: Record<string, Question>): Finding[] {

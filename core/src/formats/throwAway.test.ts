@@ -65,7 +65,6 @@ const patch: Format<Grid, Squares, { format: 'patch'; squares: (string | null)[]
     return { ref, question: square.question, points: 100 };
   },
   place: (_state, ref) => ({ label: '', number: Number(ref) + 1, of: SIDE * SIDE }),
-  act: () => refuse('notThere', 'There is nothing to choose here.'),
   move(state, _table, random) {
     const free = state.flatMap((one, i) => (one.used ? [] : [i]));
     const i = free[Math.floor(random() * free.length)];
@@ -175,7 +174,6 @@ const errand: Format<{ items: string[] }, Errand, { format: 'errand' }, null> = 
     return id === undefined ? null : { ref: id, question: id, points: 10, loss: 3, key: false };
   },
   place: () => ({ label: '', number: null, of: null }),
-  act: () => refuse('notThere', 'There is nothing to choose here.'),
   follows({ right }, settled) {
     const [result] = settled.results ?? [];
     const team = result?.team ?? '';

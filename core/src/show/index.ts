@@ -30,6 +30,7 @@ export { type Situation, setUpFor, settingsFor, showFor, situations } from './si
 export {
   type SoundName,
   type SoundView,
+  type SoundsView,
   Sounds,
   defaultLevel,
   loops,

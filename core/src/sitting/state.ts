@@ -16,11 +16,10 @@ export interface Seat {
   /** The name as it is compared with others; folded once, since a thousand may come at once. */
   folded: string;
   team: string;
-  /** Hash of the token that its handset holds, and since when that holds it (server ms). */
+  /** Hash of the token that its handset holds. */
   token: string;
-  givenAt: number;
-  /** When it was taken (server ms). */
-  takenAt: number;
+  /** When it went to another device last (server ms); null where it never did. */
+  givenAt: number | null;
   removed: boolean;
   /** Not let in again under this name. */
   banned: boolean;

@@ -9,7 +9,6 @@ import InterludeHandset from './interlude/InterludeHandset.vue';
 import KnockoutHandset from './knockout/KnockoutHandset.vue';
 import OwnPaceHandset from './ownPace/OwnPaceHandset.vue';
 import TrailHandset from './trail/TrailHandset.vue';
-import SurveyHandset from './survey/SurveyHandset.vue';
 import ListHandset from './list/ListHandset.vue';
 
 /** What stands on a handset between two questions (`HandsetPart`). */
@@ -21,7 +20,7 @@ export const handsetParts: Record<FormatName, Component> = {
   climb: ClimbHandset,
   claim: ClaimHandset,
   trail: TrailHandset,
-  survey: SurveyHandset,
+  survey: ListHandset,
   ownPace: OwnPaceHandset,
   interlude: InterludeHandset,
 };

@@ -9,7 +9,6 @@ import InterludeStage from './interlude/InterludeStage.vue';
 import KnockoutStage from './knockout/KnockoutStage.vue';
 import OwnPaceStage from './ownPace/OwnPaceStage.vue';
 import TrailStage from './trail/TrailStage.vue';
-import SurveyStage from './survey/SurveyStage.vue';
 import ListStage from './list/ListStage.vue';
 
 /** What stands on the stage between two questions (`StagePart`). */
@@ -21,7 +20,7 @@ export const stageParts: Record<FormatName, Component> = {
   climb: ClimbStage,
   claim: ClaimStage,
   trail: TrailStage,
-  survey: SurveyStage,
+  survey: ListStage,
   ownPace: OwnPaceStage,
   interlude: InterludeStage,
 };

@@ -1,4 +1,4 @@
-import type { SoundName } from '@distaff/core/show';
+import type { SoundName, SoundsView } from '@distaff/core/show';
 import { loopOf, shotOf, type StageView } from '@distaff/core/sitting';
 import { useEventListener } from '@vueuse/core';
 import { onUnmounted, ref, watch, type Ref } from 'vue';
@@ -29,6 +29,15 @@ export function useStageSounds(
     else if (player.playing !== loop) void player.play(loop, now.sounds.each[loop], true);
   }
 
+  /** Once to its end; then whatever belongs to the picture of the stage. */
+  function once(name: SoundName, { each }: SoundsView): void {
+    shot = true;
+    void player.play(name, each[name], false, () => {
+      shot = false;
+      if (view.value) hear(view.value, view.value);
+    });
+  }
+
   function hear(before: StageView | null, now: StageView | null): void {
     if (!now?.sounds || now.sounds.muted || quiet.value || !mayPlay.value || mediaPlays()) {
       shot = false;
@@ -39,23 +48,16 @@ export function useStageSounds(
       if (!shot) goOn(now);
       return;
     }
-    shot = true;
-    void player.play(name, now.sounds.each[name], false, () => {
-      shot = false;
-      if (view.value) hear(view.value, view.value);
-    });
+    once(name, now.sounds);
   }
 
   /** What the host wants to be heard goes over everything, once to its end. */
   function hearCue(name: SoundName | null): void {
     const sounds = view.value?.sounds;
     if (!sounds || sounds.muted || quiet.value || !mayPlay.value) return;
-    shot = name !== null;
-    if (name === null) return goOn(view.value!);
-    void player.play(name, sounds.each[name], false, () => {
-      shot = false;
-      if (view.value) hear(view.value, view.value);
-    });
+    if (name !== null) return once(name, sounds);
+    shot = false;
+    goOn(view.value!);
   }
   watch(cued, (cue) => cue && hearCue(cue.name));
   watch(view, (now, before) => hear(before, now));

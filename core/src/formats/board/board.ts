@@ -129,7 +129,6 @@ export const board: Format<BoardContent, BoardState, BoardView, null> = {
     return { ref: id, question: question!, points };
   },
   place: (state, ref) => ({ label: find(state, ref)?.row.name ?? '', number: null, of: null }),
-  act: () => refuse('notThere', 'There is nothing to choose here.'),
   move(state, _table, random) {
     const open = state.rows.flatMap((row) => row.cells).filter((cell) => cell.state === 'open');
     const cell = open[Math.floor(random() * open.length)];

@@ -125,7 +125,6 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
       ? { label: '', number: Number(ref) + 1, of: state.squares.length }
       : { label, number: null, of: null };
   },
-  act: () => refuse('notThere', 'There is nothing to choose here.'),
   move(state, { turn }, random) {
     const ref = aSquare(state, turn, random);
     return ref === null ? null : { type: 'choose', ref };

@@ -33,7 +33,6 @@ export const interlude: Format<InterludeContent, InterludeState, InterludeView, 
   next: () => null,
   choose: () => refuse('notNow', 'Nothing is asked in an interlude.'),
   place: () => ({ label: '', number: null, of: null }),
-  act: () => refuse('notThere', 'There is nothing to choose here.'),
   evolve(state, event) {
     if (event.type === 'roundBegan' && state.minutes !== null)
       state.until = event.at + state.minutes * 60_000;

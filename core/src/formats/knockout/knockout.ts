@@ -1,18 +1,11 @@
-import { refuse } from '../../refusal.ts';
-import { usual, type Format } from '../format.ts';
+import type { Format } from '../format.ts';
 import {
   beginSequence,
-  chooseInTurn,
-  clothInTurn,
   dealSequence,
-  filledList,
   leftInTurn,
-  listAsWritten,
-  listWith,
-  placeInTurn,
   placesInList,
   sequenceFindings,
-  sequenceHarm,
+  usualInTurn,
   type DealtSequence,
   type SequenceState,
 } from '../sequence.ts';
@@ -41,18 +34,14 @@ const livesOf = (state: KnockoutState, team: string): number => state.left.get(t
 
 /** Knockout: a miss costs a life; the last one, or who has most lives at the end, wins. */
 export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, DealtSequence> = {
-  ...usual,
+  ...usualInTurn,
   ranksOtherwise: true,
   seenBetween: true,
   prescribes: { floor: 'everyone', afterWrong: 'close' },
-  harm: sequenceHarm,
   blank: blankKnockout,
   places: (content) => placesInList(content),
-  filled: filledList,
-  withQuestions: listWith,
   findings: sequenceFindings,
   deal: dealSequence,
-  asWritten: listAsWritten,
   begin: (content, _questions, dealt) => ({
     ...beginSequence(content, dealt ?? { order: [] }),
     lives: content.lives,
@@ -61,9 +50,6 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
     known: new Set(),
   }),
   next: (state) => (knockout.isOver(state) ? null : String(state.played)),
-  choose: chooseInTurn,
-  place: placeInTurn,
-  act: () => refuse('notThere', 'There is nothing to choose here.'),
   counts: (state, team) => livesOf(state, team) > 0,
   evolve(state, event) {
     if (event.type === 'settled') state.played++;
@@ -93,7 +79,6 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
   },
   rankBy: (state, team, score) => [livesOf(state, team), score],
   counted: (state, team, { lifePoints }) => livesOf(state, team) * lifePoints,
-  cloth: clothInTurn,
   facts: ({ items, lives }) => ({ count: items.length, n: lives }),
   view: ({ order, played, lives, left }) => ({
     format: 'knockout',

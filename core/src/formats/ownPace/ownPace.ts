@@ -154,7 +154,6 @@ export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSeq
     return [{ type: 'scored', team: result.team, amount: streak.points, cause }];
   },
   place: () => ({ label: '', number: null, of: null }),
-  act: () => refuse('notThere', 'There is nothing to choose here.'),
   evolve(state, event, ref) {
     const earn = (team: string, amount: number) => {
       state.balances.set(team, (state.balances.get(team) ?? 0) + amount);

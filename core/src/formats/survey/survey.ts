@@ -1,21 +1,15 @@
 import { lacksOf } from '../../question/asPlayed.ts';
 import type { Question } from '../../question/question.ts';
-import { refuse } from '../../refusal.ts';
 import { finding } from '../finding.ts';
-import { usual, type Finding, type Format } from '../format.ts';
+import type { Finding, Format } from '../format.ts';
 import { isKeyed } from '../keyed.ts';
 import {
   beginSequence,
-  chooseInTurn,
   dealSequence,
-  filledList,
-  leftInTurn,
-  listAsWritten,
-  listWith,
-  placeInTurn,
   placesInList,
   sequenceFindings,
   sequenceHarm,
+  usualInTurn,
   type DealtSequence,
   type SequenceState,
 } from '../sequence.ts';
@@ -57,7 +51,7 @@ const unkeyed = (content: SurveyContent, questions: Record<string, Question>): S
 
 /** Survey: questions without a key, asked of everybody. No side can win, and it brings nothing. */
 export const survey: Format<SurveyContent, SurveyState, SurveyView, DealtSequence> = {
-  ...usual,
+  ...usualInTurn,
   pays: false,
   suits: { anew: { floor: 'everyone', clock: 60 }, aloud: {}, always: {} },
   prescribes: {
@@ -79,26 +73,17 @@ export const survey: Format<SurveyContent, SurveyState, SurveyView, DealtSequenc
   harm: { ...sequenceHarm, surveyKeyed: 14 },
   blank: blankSurvey,
   places: (content) => placesInList(content, false),
-  filled: filledList,
-  withQuestions: listWith,
   findings: findingsOf,
   deal: (content, questions, random) => dealSequence(unkeyed(content, questions), questions, random),
-  asWritten: listAsWritten,
   begin: (content, _questions, dealt) => ({
     ...beginSequence({ ...content, points: 0 }, dealt ?? { order: [] }),
     anonymous: content.anonymous,
     shown: content.shown,
   }),
-  next: ({ order, played }) => (played < order.length ? String(played) : null),
-  choose: chooseInTurn,
-  place: placeInTurn,
-  act: () => refuse('notThere', 'There is nothing to choose here.'),
   evolve(state, event) {
     if (event.type === 'settled') state.played++;
   },
   polls: ({ anonymous, shown, compare }) => ({ anonymous, shown, compare }),
-  left: leftInTurn,
-  isOver: ({ order, played }) => played >= order.length,
   cloth: () => [],
   sort: ({ anonymous }) => (anonymous ? 'anonymous' : 'named'),
   facts: ({ items }) => ({ count: items.length }),

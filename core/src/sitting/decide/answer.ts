@@ -75,7 +75,7 @@ function fromTheRoom(state: SittingState, question: QuestionInPlay) {
 
 /** Where nobody may know who answered what, a receipt stands for whoever did: it stops a second answer and tells nothing. */
 function behindReceipt(question: QuestionInPlay, seat: Seat, { receipt }: Context) {
-  if (question.openedAt !== null && seat.givenAt > question.openedAt && seat.givenAt !== seat.takenAt)
+  if (question.openedAt !== null && seat.givenAt !== null && seat.givenAt > question.openedAt)
     return refuse(
       'notNow',
       'This place came to another phone while the question was open. You can answer the next one.',
@@ -124,7 +124,7 @@ export function answer(
   if (own.seat && presser !== null && presser !== own.seat && mustPress(state, presser, context))
     return refuse('notYours', `${state.seats.get(presser)!.name} was first and answers for your team.`);
   const given = advising ? undefined : question.byWho.get(own.who);
-  const anonymous = isAnonymous(state, question) && own.team === '';
+  const anonymous = isAnonymous(state, question);
   const isFinal = given && !(rulesOf(state).change && given.verdict === null);
   if (isFinal && !anonymous) {
     if (own.who === own.seat) return refuse('already', 'You have answered already.');

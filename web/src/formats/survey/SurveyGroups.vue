@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { MOST_GROUPS_OF_WORDS, type Slip, type WordsOutcome } from '@distaff/core/question';
-import { mdiClose, mdiPresentation } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
+import SurveySlip from './SurveySlip.vue';
 
 /**
  * Answers in own words, put into groups: by dragging, by a click and a number, or by a click on the group. A group
@@ -19,8 +19,11 @@ const emit = defineEmits<{ group: [words: string[], into: string | null]; show: 
 const { t } = useI18n();
 const marked = ref<string[]>([]);
 const name = ref('');
-const slips = computed(() => [...outcome.loose, ...outcome.groups.flatMap((one) => one.slips)]);
-const chosen = computed(() => marked.value.filter((key) => slips.value.some((one) => one.key === key)));
+/** What is in no group comes first; the others have their numbers. */
+const boxes = computed(() => [{ name: null, count: 0, slips: outcome.loose }, ...outcome.groups]);
+const chosen = computed(() =>
+  marked.value.filter((key) => boxes.value.some(({ slips }) => slips.some((one) => one.key === key))),
+);
 const full = computed(() => outcome.groups.length >= MOST_GROUPS_OF_WORDS);
 
 function mark(key: string): void {
@@ -40,6 +43,8 @@ function make(): void {
   name.value = '';
 }
 function byKey(event: KeyboardEvent): void {
+  // A number may be part of a name that is typed.
+  if (event.target instanceof HTMLInputElement) return;
   const group = outcome.groups[Number(event.key) - 1];
   if (!group || chosen.value.length === 0) return;
   event.preventDefault();
@@ -47,110 +52,61 @@ function byKey(event: KeyboardEvent): void {
   put(group.name);
 }
 /** What was dropped here is what was not here before. */
-function dropped(list: Slip[], into: string | null, before: readonly Slip[]): void {
-  const fresh = list.filter((one) => !before.some((other) => other.key === one.key));
+function dropped(list: Slip[], box: { name: string | null; slips: readonly Slip[] }): void {
+  const fresh = list.filter((one) => !box.slips.some((other) => other.key === one.key));
   put(
-    into,
+    box.name,
     fresh.map((one) => one.key),
   );
 }
-const shown = (key: string) => onStage !== null && writers[key] === onStage;
+const shown = (key: string) => {
+  const writer = writers[key];
+  return writer === undefined ? null : writer === onStage;
+};
 </script>
 
 <template>
   <section class="words" @keydown="byKey">
     <p v-if="outcome.of > 0" class="muted hint">{{ t('formats.survey.slipsHint') }}</p>
     <div class="boxes">
-      <div class="box">
-        <h4>{{ t('formats.survey.slips') }}</h4>
-        <VueDraggable
-          :model-value="outcome.loose"
-          class="slips"
-          group="slips"
-          :sort="false"
-          @update:model-value="dropped($event, null, outcome.loose)"
-        >
-          <div
-            v-for="slip in outcome.loose"
-            :key="slip.key"
-            class="slip"
-            :class="{ on: chosen.includes(slip.key) }"
-          >
+      <div v-for="(box, i) in boxes" :key="box.name ?? ''" class="box">
+        <h4>
+          <template v-if="box.name === null">{{ t('formats.survey.slips') }}</template>
+          <template v-else>
             <button
               type="button"
-              class="text"
-              :aria-pressed="chosen.includes(slip.key)"
-              dir="auto"
-              @click="mark(slip.key)"
+              class="into"
+              :disabled="chosen.length === 0"
+              :title="t('formats.survey.into', { name: box.name })"
+              @click="put(box.name)"
             >
-              {{ slip.text }}
+              <span class="mono">{{ i }}</span> <span class="clip" dir="auto">{{ box.name }}</span>
             </button>
-            <b v-if="slip.count > 1" class="mono">{{ slip.count }}</b>
-            <v-btn
-              v-if="writers[slip.key]"
-              size="small"
-              variant="text"
-              :icon="mdiPresentation"
-              :color="shown(slip.key) ? 'primary' : undefined"
-              :aria-pressed="shown(slip.key)"
-              :aria-label="
-                shown(slip.key)
-                  ? t('formats.survey.hideSlip')
-                  : t('formats.survey.showSlip', { text: slip.text })
-              "
-              @click="emit('show', shown(slip.key) ? null : writers[slip.key]!)"
-            />
-          </div>
-        </VueDraggable>
-        <p v-if="outcome.loose.length === 0 && outcome.of > 0" class="muted">
-          {{ t('formats.survey.allGrouped') }}
-        </p>
-      </div>
-      <div v-for="(group, i) in outcome.groups" :key="group.name" class="box">
-        <h4>
-          <button
-            type="button"
-            class="into"
-            :disabled="chosen.length === 0"
-            :title="t('formats.survey.into', { name: group.name })"
-            @click="put(group.name)"
-          >
-            <span class="mono">{{ i + 1 }}</span> <span class="clip" dir="auto">{{ group.name }}</span>
-          </button>
-          <b class="mono">{{ group.count }}</b>
+            <b class="mono">{{ box.count }}</b>
+          </template>
         </h4>
         <VueDraggable
-          :model-value="group.slips"
+          :model-value="box.slips"
           class="slips"
           group="slips"
           :sort="false"
-          @update:model-value="dropped($event, group.name, group.slips)"
+          @update:model-value="dropped($event, box)"
         >
-          <div
-            v-for="slip in group.slips"
+          <SurveySlip
+            v-for="slip in box.slips"
             :key="slip.key"
-            class="slip"
-            :class="{ on: chosen.includes(slip.key) }"
-          >
-            <button
-              type="button"
-              class="text"
-              :aria-pressed="chosen.includes(slip.key)"
-              dir="auto"
-              @click="mark(slip.key)"
-            >
-              {{ slip.text }}
-            </button>
-            <b v-if="slip.count > 1" class="mono">{{ slip.count }}</b>
-            <v-btn
-              size="small"
-              variant="text"
-              :icon="mdiClose"
-              :aria-label="t('formats.survey.outOf', { text: slip.text })"
-              @click="put(null, [slip.key])"
-            />
-          </div>
+            :slip="slip"
+            :marked="chosen.includes(slip.key)"
+            :shown="shown(slip.key)"
+            :grouped="box.name !== null"
+            @mark="mark(slip.key)"
+            @show="emit('show', shown(slip.key) ? null : writers[slip.key]!)"
+            @out="put(null, [slip.key])"
+          />
         </VueDraggable>
+        <p v-if="box.name === null && box.slips.length === 0 && outcome.of > 0" class="muted">
+          {{ t('formats.survey.allGrouped') }}
+        </p>
       </div>
     </div>
     <form v-if="!full && outcome.of > 0" class="row" @submit.prevent="make">
@@ -217,28 +173,6 @@ h4 {
   display: flex;
   flex-direction: column;
   gap: 4px;
-}
-.slip {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  padding-inline-start: 8px;
-  border: 1px solid var(--line);
-  border-radius: 4px;
-  background: var(--chalk);
-}
-.slip.on {
-  border: 2px solid var(--moss);
-  padding-inline-start: 7px;
-}
-.text {
-  flex: 1;
-  min-width: 0;
-  min-height: 40px;
-  text-align: start;
-  font: inherit;
-  overflow-wrap: anywhere;
-  cursor: pointer;
 }
 .hint,
 p {

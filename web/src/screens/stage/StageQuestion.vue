@@ -14,6 +14,7 @@ import { useFit } from '../../design/useFit.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import StageAdvice from './StageAdvice.vue';
 import StageAnswer from './StageAnswer.vue';
+import StagePoll from './StagePoll.vue';
 import StageResult from './StageResult.vue';
 import StageTries from './StageTries.vue';
 
@@ -45,18 +46,6 @@ const who = computed(() =>
 );
 /** What came out: with every answer where the round shows it so, else once it is shown. */
 const outcome = computed(() => question.poll?.outcome ?? live?.outcome ?? null);
-const poll = computed(() => {
-  const own = question.poll;
-  if (!own || question.prompt === null) return '';
-  const { said, of } = live ?? own;
-  if (question.step === 'open' && live)
-    return of === null
-      ? t('common.poll.haveSome', said, { named: { n: said } })
-      : t('common.poll.have', { n: said, of });
-  if (question.step === 'open' || outcome.value?.type === 'words') return '';
-  if (own.few) return t('common.poll.few');
-  return own.shown === 'desk' ? t('common.poll.atDesk') : '';
-});
 const buzzed = computed(() => {
   const { buzz } = question;
   if (!buzz || buzz.team !== question.floor) return '';
@@ -145,7 +134,7 @@ const isCard = computed(() => question.kind === 'card');
       :team="floor?.name ?? ''"
       :handsets="handsets !== 'none'"
     />
-    <p v-if="poll" class="state poll">{{ poll }}</p>
+    <StagePoll class="state" :question="question" :live="live" />
     <p v-if="buzzed" class="state">{{ buzzed }}</p>
     <StageTries class="tries" :question="question" :teams="teams" />
     <StageResult

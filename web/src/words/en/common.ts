@@ -84,7 +84,6 @@ export const common = {
     now: 'Now',
     before: 'Before',
     thinner: 'Thinner cloth: {name}',
-    thanks: 'Thank you for your answers',
     promise: {
       anonymous: 'No names: nobody can find out who answered what.',
       named: 'The host can see who answered what.',

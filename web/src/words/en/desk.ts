@@ -1,3 +1,5 @@
+import { gear, sound } from './deskGear.ts';
+
 export const desk = {
   title: 'Desk',
   library: 'Library',
@@ -276,40 +278,8 @@ export const desk = {
     award: '{team} was right: go on',
     showKeyAward: 'Show the key: {team} was right',
   },
-  sound: {
-    title: 'Sounds',
-    theme: 'Theme',
-    applause: 'Applause',
-    ohNo: 'Oh no',
-    fanfare: 'Fanfare',
-    drumRoll: 'Drum roll',
-    own1: 'Own sound 1',
-    own2: 'Own sound 2',
-    own3: 'Own sound 3',
-    stop: 'Stop the sound',
-    silent: 'The stage is muted.',
-    where: 'Heard on the stage, once somebody has clicked there.',
-  },
-  gear: {
-    title: 'Buzzers',
-    how: 'Press Learn beside a team, then press its buzzer. Buzzers that act as game controllers or keyboards work; they stay known on this computer.',
-    pressNow: 'Now press the buzzer of {team}.',
-    learn: 'Learn',
-    learnOf: 'Learn the buzzer of {team}',
-    forget: 'Forget the buzzer of {team}',
-    none: 'no buzzer',
-    key: 'key {key}',
-    button: 'controller {pad}, button {n}',
-    virtual: 'virtual buzzer {n}',
-    inFront: 'Browsers hear controllers only while this page is visible: keep the desk in view.',
-    clicker:
-      'A presenter’s clicker needs no learning: forward takes the next step, back takes the last one back.',
-    tryThem: 'Try it without buzzers',
-    virtualTitle: 'Virtual buzzers',
-    virtualHow:
-      'Put this window beside the desk. Let the desk learn these buzzers, then press them as if they stood on the tables.',
-    virtualNot: 'This browser keeps pages apart from each other: virtual buzzers need another one.',
-  },
+  sound,
+  gear,
   keyList: {
     f: 'forward again, after taking back',
     e: 'earlier questions: change a ruling',
