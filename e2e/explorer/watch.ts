@@ -19,7 +19,7 @@ async function measureScript(): Promise<string> {
 const LOOP = { times: 12, within: 3000 };
 /** Refusals that an act may well earn; the interface says them in words. */
 const refusals = /status of (400|401|403|404|409|410|413|422|429) /;
-const counted: readonly Complaint['what'][] = ['overlaps', 'wide', 'outside'];
+const counted: readonly Complaint['what'][] = ['overlaps', 'wide', 'outside', 'noWords'];
 
 /** What must never happen to a page, whatever is done to it. */
 export class Watch {

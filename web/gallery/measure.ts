@@ -1,3 +1,5 @@
+import { all } from '../src/words/all.ts';
+
 /** What is wrong with a screen, and where. */
 export interface Complaint {
   what: 'outside' | 'cut' | 'overlaps' | 'tiny' | 'keySmaller' | 'keyHidden' | 'wide' | 'formula' | 'noWords';
@@ -11,7 +13,7 @@ const HAIR = 3;
 const SMALLEST = 9;
 
 /** What stands there where the words for it are missing. */
-const KEY = /^(common|stage|overlay|handset|formats)(\.\w+)+$/;
+const KEY = new RegExp(`^(${['common', 'formats', ...Object.keys(all)].join('|')})(\\.\\w+)+$`);
 
 interface Line {
   box: DOMRect;

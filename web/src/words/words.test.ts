@@ -5,6 +5,7 @@ import path from 'node:path';
 import { formatNames, formatOf } from '@distaff/core/formats';
 import { findingCodes } from '@distaff/core/show';
 import { useFormat } from '../design/useFormat.ts';
+import { useRoundTitle } from '../design/useRoundTitle.ts';
 import { endApps, inApp, say } from '../test/inApp.ts';
 import { all } from './all.ts';
 import { common } from './en/common.ts';
@@ -97,6 +98,19 @@ describe('formats', () => {
     const findings = Object.keys((editors[name] as WrittenWords).finding ?? {});
     expect(findings.filter((code) => !(code in format.harm))).toEqual([]);
   });
+});
+
+test('a part of the running order without a title is called by what it is, whatever its format and sort', () => {
+  const titleOf = inApp(useRoundTitle);
+  for (const format of formatNames) {
+    const { asks, blank, sort } = formatOf(format);
+    const content = blank(() => 'x');
+    const sorts = Object.keys((formats[format] as PlayedWords).sort ?? {});
+    const what = sort(content);
+    expect([format, what === null || sorts.includes(what)]).toEqual([format, true]);
+    for (const one of asks && what === null ? [null] : sorts)
+      expect(titleOf({ title: '', format, what: one })).toMatch(/^[A-Z]/);
+  }
 });
 
 describe('numbers, places and days', () => {

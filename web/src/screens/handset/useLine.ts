@@ -49,7 +49,7 @@ export function useLine(given: () => Given): ComputedRef<string> {
       case 'settled':
         return t('handset.line.settled');
       default:
-        return question.step === 'key' ? t('handset.line.key') : t('handset.line.locked');
+        return question.step === 'key' && question.keyed ? t('handset.line.key') : t('handset.line.locked');
     }
   });
 }
