@@ -17,6 +17,7 @@ const rooms = [
   'show',
   'sitting',
   'preview',
+  'practice',
   'report',
   'rehearsal',
   'interchange',

@@ -14,6 +14,8 @@ import { migrate } from './db/migrate.ts';
 import { defineModels } from './db/models.ts';
 import { duplicatesOf } from './db/duplicates.ts';
 import { Imports } from './db/imports.ts';
+import { PracticeRuns } from './db/practiceRuns.ts';
+import { Practices } from './db/practices.ts';
 import { QuestionSearch } from './db/questionSearch.ts';
 import { Rosters } from './db/rosters.ts';
 import { Selections } from './db/selections.ts';
@@ -26,6 +28,8 @@ import { ownOrigin } from './http/origin.ts';
 import { importRoutes } from './http/imports.ts';
 import { questionRoutes } from './http/questions.ts';
 import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
+import { practiceRoutes } from './http/practice.ts';
+import { practicesRoutes } from './http/practices.ts';
 import { readyMadeRoutes } from './http/readyMade.ts';
 import { rosterRoutes } from './http/rosters.ts';
 import { selectionRoutes } from './http/selections.ts';
@@ -40,6 +44,7 @@ import { serveSockets } from './live/sockets.ts';
 import { warmUp } from './live/warmUp.ts';
 import type { Log } from './log.ts';
 import { MediaFiles } from './media/mediaFiles.ts';
+import { Taking } from './practice/taking.ts';
 import { readReadyMade } from './readyMade.ts';
 
 /** Near-duplicates that are listed at once. */
@@ -93,6 +98,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
     behindProxy: publicUrl !== null,
   });
 
+  const practices = new Practices(database);
+  const runs = new PracticeRuns(database);
+  const taking = new Taking(runs, random, () => Date.now());
   const selections = new Selections(database, random);
   const guesses = new Throttle();
   let ready = false;
@@ -130,7 +138,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       importRoutes(new Imports(database)),
       mediaRoutes(media),
       mediaFileRoutes(media),
-      sittingRoutes(store, hosts, codeGuesses),
+      practicesRoutes(practices, runs, random),
+      practiceRoutes(practices, runs, taking, codeGuesses),
+      sittingRoutes(store, hosts, practices, codeGuesses),
     ],
   });
   // The stand-ins of a rehearsal are gone with the server that let them play.

@@ -29,6 +29,8 @@ export const Cause = v.variant('by', [
     verdict: Verdict,
     play: v.optional(number),
     revised: v.optional(v.literal(true)),
+    /** What its value was multiplied with, and why. */
+    factors: v.optional(v.array(v.object({ times: number, why: text }))),
   }),
   /** A rule of the format's own, as it calls it: `claim.line`; `begun` is the round whose points they are. */
   v.object({ by: v.literal('format'), what: text, begun: v.optional(number) }),
@@ -110,6 +112,22 @@ export const roundDrafts = [
     answer: v.record(text, v.unknown()),
     who: text,
     held: v.optional(flag),
+    play: v.optional(number),
+  }),
+  /**
+   * An answer that was given does not stand: whoever gave it answers once more, without the options that they chose
+   * (`removed`, by their places as written). `play` as with `answered`.
+   */
+  event('triedAgain', { who: text, team: text, removed: v.array(number), play: v.optional(number) }),
+  /**
+   * What the question in play brings a team, or one of its members (`who`), is multiplied: `why` is the reason, as
+   * the ledger calls it.
+   */
+  event('factored', {
+    team: text,
+    who: v.optional(text),
+    times: number,
+    why: text,
     play: v.optional(number),
   }),
   /** An answer that was held back may be shown. */
@@ -227,6 +245,8 @@ export function concernsOne(event: RoundDraft | { type: string }): boolean {
       return true;
     case 'answered':
     case 'marked':
+    case 'triedAgain':
+    case 'factored':
       return 'play' in event && event.play !== undefined;
     case 'settled':
     case 'scored':

@@ -28,6 +28,11 @@ export const RoundRules = v.object({
   lowest: v.optional(v.nullable(Points), null),
   /** Faster is more: percent of the value kept at the limit, and seconds in which nothing is lost yet. */
   speed: v.optional(v.nullable(v.object({ keep: whole(0, 100), grace: whole(0, 60) })), null),
+  /** How often one may answer where the key says that it was wrong, and what a later answer counts, in percent. */
+  tries: v.optional(whole(1, 3), 1),
+  retryShare: v.optional(whole(0, 100), 50),
+  /** Whether the hint of the question comes with it. */
+  hints: v.optional(v.boolean(), true),
   /** Whether an answer may be changed until the lock; else the first is final. */
   change: v.optional(v.boolean(), false),
   /** Seconds for a question that sets none itself; null for no clock. */

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import type { Standing } from '../practice/standing.ts';
 import type { Results } from '../report/results.ts';
 
 /**
@@ -50,5 +51,21 @@ export const responsesCsv = (results: Results): string =>
       row.share === null ? null : Math.round(row.share * 1000) / 1000,
       row.brought,
       row.seconds,
+    ]),
+  );
+
+/** What a practice brought everybody: a row each, for a grade book. Minutes are those of all attempts together. */
+export const gradesCsv = (people: readonly (Standing & { name: string })[], outOf: number): string =>
+  toCsv(
+    ['name', 'state', 'points', 'out of', 'percent', 'attempts', 'minutes', 'last seen'],
+    people.map((one) => [
+      one.name,
+      { finished: 'finished', onTheWay: 'on the way', notBegun: 'not begun' }[one.state],
+      one.points === null ? null : Math.round(one.points * 100) / 100,
+      outOf,
+      one.points === null || outOf === 0 ? null : Math.round((one.points / outOf) * 1000) / 10,
+      one.attempts,
+      one.attempts === 0 ? null : Math.round(one.took / 6000) / 10,
+      one.lastSeen === null ? '' : new Date(one.lastSeen).toISOString(),
     ]),
   );

@@ -24,6 +24,7 @@ export const previewSeat = (show: Show, name: string): SeatView => ({
   counts: true,
   given: null,
   own: null,
+  again: null,
   buzzedBy: null,
   verdict: null,
   share: null,

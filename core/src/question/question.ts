@@ -27,6 +27,8 @@ export const Question = v.object({
   notes: lines(1000),
   /** Shown with the key. */
   explanation: lines(1000),
+  /** What helps whoever was wrong and may try again. */
+  hint: v.optional(lines(500), ''),
   /** Told to those who were right, and to those who were not. */
   onRight: v.optional(line(200), ''),
   onWrong: v.optional(line(200), ''),
@@ -65,6 +67,7 @@ export function blankQuestion(newId: () => string): Question {
     weight: 1,
     notes: '',
     explanation: '',
+    hint: '',
     onRight: '',
     onWrong: '',
     tags: [],

@@ -4,6 +4,7 @@ import { formatOf } from '../formats/index.ts';
 import { isRefusal } from '../refusal.ts';
 import { tableOf } from '../sitting/read/table.ts';
 import { isAsking } from '../sitting/read/asking.ts';
+import { ruledOut } from '../sitting/read/answering.ts';
 import { kindInPlay, writtenQuestion } from '../sitting/read/inPlay.ts';
 import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
 import { choosesAlone } from '../sitting/read/alone.ts';
@@ -38,7 +39,7 @@ export function movesAlone(rehearsal: Rehearsal, state: SittingState, now: numbe
   }
   return [...voices].flatMap(([to, voice]) => {
     const question = state.asked.get(to);
-    const seen = question ? `${question.play} ${question.step}` : '';
+    const seen = question ? `${question.play} ${question.step} ${question.again.get(to)?.answers.length ?? 0}` : '';
     if (question?.step !== 'open' && choosesAlone(state)) return taken(rehearsal, state, to, voice, now);
     if (!question || rehearsal.seenAlone.get(to) === seen) return [];
     rehearsal.seenAlone.set(to, seen);
@@ -103,7 +104,8 @@ function doneWith(
     const command = { type: 'rule', team: question.floor!, verdict, play } as const;
     return [{ at: at + around(SAYING, random), actor: HOST, command, when, roundTrip: 0 }];
   }
-  const answer = guess(written, question.order, right, random, []);
+  const out = ruledOut(state, question, question.to);
+  const answer = guess(written, question.order, right, random, out);
   if (!answer) return [];
   return [{ at, actor: seatOf(voice), command: { type: 'answer', play, answer }, when, roundTrip }];
 }

@@ -22,8 +22,12 @@ export interface PaperQuestion {
   pauses: { from: number; to: number }[];
   limit: number | null;
   answers: Map<string, PaperAnswer>;
+  /** What its value is multiplied with, for a team or for one of its members. */
+  factors: { team: string; who: string | null; times: number }[];
   /** Who was out already when it came up: they answer for honour. */
   out: ReadonlySet<string>;
+  /** Whether only one plays in its round: then a miss costs a life all the same. */
+  only: boolean;
   settledAt: number | null;
   /** Whom it concerned when it was settled; null where nothing could be won. */
   asked: readonly { team: string }[] | null;
@@ -37,6 +41,7 @@ export interface PaperRound {
   /** When it was counted; null where it never was. */
   countedAt: number | null;
   round: Round;
+  only: boolean;
   lifted: { team: string; amount: number }[];
   /** Teams that play together in it. */
   groups: string[][];

@@ -61,7 +61,9 @@ const newNote = (
   pauses: [],
   limit: null,
   answers: new Map(),
+  factors: [],
   out: new Set(),
+  only: false,
   settledAt: null,
   asked: null,
   members: new Map(),
@@ -122,6 +124,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
           from: event.seq,
           countedAt: null,
           round,
+          only: (event.dealt as { alone?: boolean } | null | undefined)?.alone ?? false,
           lifted: [],
           groups: dealtGroups(event.dealt),
         });
@@ -150,7 +153,8 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
       case 'picked': {
         const question = show.questions[event.question]!;
         const out = new Set([...lives].filter(([, left]) => left <= 0).map(([team]) => team));
-        open = { ...newNote(event, round!, question, event.mode, event.floor), out };
+        const only = rounds.at(-1)!.only;
+        open = { ...newNote(event, round!, question, event.mode, event.floor), out, only };
         played.push(open);
         if (round!.format === 'climb' && event.mode === 'turn') climbs.at(-1)!.questions.push(open);
         bySeq.set(event.seq, open);
@@ -222,6 +226,14 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         }
         break;
       }
+      case 'triedAgain':
+        noteOf(event.play)?.answers.delete(event.who);
+        break;
+      case 'factored': {
+        const { team, who = null, times } = event;
+        noteOf(event.play)?.factors.push({ team, who, times });
+        break;
+      }
       case 'marked':
         for (const [who, share] of event.marks) {
           const own = noteOf(event.play)?.answers.get(who);
@@ -269,7 +281,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
 /** Whoever still plays and was not right loses a life, unless all of those missed. */
 export function loseLives(
   { devices }: Show,
-  { answers, round, out }: PaperQuestion,
+  { answers, round, out, only }: PaperQuestion,
   lives: Map<string, number>,
   played: readonly { team: string }[] | null,
 ): void {
@@ -284,7 +296,7 @@ export function loseLives(
     return (majorityOnPaper(own)?.share ?? 0) > 0;
   };
   const missed = alive.filter((team) => !right(team));
-  if (missed.length === alive.length) return;
+  if (missed.length === alive.length && !(only && played.length === 1)) return;
   for (const team of missed) lives.set(team, (lives.get(team) ?? all) - 1);
 }
 

@@ -49,6 +49,7 @@ const arbitraryRules = fc.record({
   floor: fc.constantFrom(...floors),
   afterWrong: fc.constantFrom('handOn', 'buzz', 'close'),
   passShare: fc.constantFrom(0, 50, 100),
+  tries: fc.constantFrom(1, 1, 2),
   penalty: fc.constantFrom('none', 'part', 'full'),
   penaltyShare: fc.constantFrom(33, 50),
   lowest: fc.constantFrom(null, 0, -50),

@@ -4,7 +4,7 @@ import { seeded } from '../random/seeded.ts';
 import { formatOf } from '../formats/index.ts';
 import { aloneIn } from '../sitting/read/alone.ts';
 import { nextStep } from '../sitting/read/nextStep.ts';
-import type { SittingState } from '../sitting/state.ts';
+import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
 import { hostMoves } from './hostMoves.ts';
 import type { Move, Rehearsal } from './move.ts';
 import { fillRoom, type Room } from './room.ts';
@@ -24,6 +24,10 @@ export function rehearse(show: Show, room: Room, random: Random): Rehearsal {
   };
 }
 
+/** How many answers to a question did not stand: whoever gave one answers again. */
+export const triesOf = ({ again }: Pick<QuestionInPlay, 'again'>): number =>
+  [...again.values()].reduce((sum, { answers }) => sum + answers.length, 0);
+
 /** A name for where the show stands: moves are planned once for each. */
 export function situationOf(state: SittingState): string {
   const { phase, question, round, standings } = state;
@@ -41,6 +45,7 @@ export function situationOf(state: SittingState): string {
     question?.mode,
     question?.openedAt,
     question?.removed.length,
+    question && triesOf(question),
     question?.advice.map((one) => one.over).join(),
     state.round?.startedAt,
     state.round?.ended,

@@ -132,7 +132,6 @@ function inQuestion(
     const help = forHelp(rehearsal, state, question, now + reading);
     if (help) return [help];
   }
-  const out = ruledOut(state, question);
   const without = state.show.devices.mode === 'none';
   const who = advice ? advising(rehearsal, state, question, advice) : answering(rehearsal, state, question);
   return who.flatMap((one): Planned[] => {
@@ -141,6 +140,7 @@ function inQuestion(
     const team = teamFor(state, one);
     if (!countsIn(state.round, team) && random() < 0.5) return [];
     const order = without ? question.order : orderFor(state, question, one.seat);
+    const out = ruledOut(state, question, question.again.has(one.seat) ? one.seat : team);
     const answer = guess(written, order, right, random, out);
     if (!answer) return [];
     const at = now + reading + around(THINKING, random) * one.slowness + one.roundTrip / 2;

@@ -24,8 +24,9 @@ export function valueOnPaper(
     mode: 'turn' | 'buzz' | 'everyone';
     had: readonly string[];
     limit: number | null;
+    factors: readonly { team: string; who: string | null; times: number }[];
   },
-  { team, share, after }: PaperAnswer,
+  { who, team, share, after }: PaperAnswer,
 ): number {
   const { rules } = play.round;
   if (share === null || !paperOf(play.round).pays) return 0;
@@ -46,7 +47,10 @@ export function valueOnPaper(
       left = 1 - gone * (1 - keep / 100);
     }
   }
-  return value * left * share;
+  let worth = value * left * share;
+  for (const one of play.factors)
+    if (one.team === team && (one.who === null || one.who === who)) worth *= one.times;
+  return worth;
 }
 
 /** The answer that most members gave; of several the one that was there first. */

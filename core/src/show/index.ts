@@ -17,11 +17,13 @@ export {
   contrastsOf,
   defaultLook,
   faces,
+  lookView,
   mendedLook,
   themeColours,
   themes,
 } from './look/look.ts';
 export { filesOfShow, mediaOfShow, placeShowFiles } from './media.ts';
+export { quizOf } from './quizOf.ts';
 export { newRound } from './newRound.ts';
 export { newQuestionIn } from './newQuestionIn.ts';
 export { newRoundIn } from './newRoundIn.ts';

@@ -42,6 +42,8 @@ export function newInPlay(
     buzz: null,
     early: [],
     removed: [],
+    again: new Map(),
+    factors: [],
     advice: [],
     onStage: null,
     keyShown: false,
@@ -171,6 +173,23 @@ export function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, st
         const response = add(question, { who, team, seat, answer, after }, held);
         response.shown = question.step === 'answers';
       }
+      return;
+    }
+    case 'triedAgain': {
+      const { who, removed } = event;
+      const given = question.byWho.get(who);
+      const before = question.again.get(who) ?? { answers: [], removed: [] };
+      question.again.set(who, {
+        answers: given?.answer ? [...before.answers, given.answer] : before.answers,
+        removed: [...before.removed, ...removed],
+      });
+      question.byWho.delete(who);
+      question.responses = question.responses.filter((one) => one !== given);
+      return;
+    }
+    case 'factored': {
+      const { team, who = null, times, why } = event;
+      question.factors.push({ team, who, times, why });
       return;
     }
     case 'buzzed': {

@@ -46,6 +46,7 @@ const rules: fc.Arbitrary<RoundRules> = fc
     optionsWith: fc.constantFrom('prompt' as const, 'open' as const),
     picks: fc.constantFrom('before' as const, 'with' as const),
     shuffleBySeat: fc.boolean(),
+    tries: fc.constantFrom(1, 1, 2, 3),
     pace: fc.constantFrom(null, null, 3),
     roundClock: fc.constantFrom(null, 30),
     turnsEach: fc.constantFrom(null, null, 1, 2),

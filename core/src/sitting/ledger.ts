@@ -17,6 +17,20 @@ export interface LedgerEntry {
 export const scoreOf = (ledger: readonly LedgerEntry[], team: string, since = 0): number =>
   ledger.reduce((sum, entry) => (entry.team === team && entry.seq >= since ? sum + entry.amount : sum), 0);
 
+/** What the ledger wants to know of a question. */
+interface Played {
+  question: string;
+  ref: string;
+  play: number;
+  factors: readonly { team: string; times: number; why: string }[];
+}
+
+/** What a team's value was multiplied with, where it was. */
+function factorsOf(factors: Played['factors'], team: string): { factors?: { times: number; why: string }[] } {
+  const own = factors.filter((one) => one.team === team).map(({ times, why }) => ({ times, why }));
+  return own.length > 0 ? { factors: own } : {};
+}
+
 /**
  * What an event writes into the ledger: the one way into it. A question that is settled pays what it brought,
  * a round that is counted what it brings the show, and everything else says `scored`.
@@ -24,7 +38,7 @@ export const scoreOf = (ledger: readonly LedgerEntry[], team: string, since = 0)
  */
 export function entriesOf(
   event: LoggedEvent,
-  played: { question: string; ref: string; play: number } | null,
+  played: Played | null,
 ): readonly LedgerEntry[] {
   switch (event.type) {
     case 'scored': {
@@ -42,13 +56,20 @@ export function entriesOf(
       );
     case 'settled': {
       if (!played) return NONE;
-      const { question, ref, play } = played;
+      const { question, ref, play, factors } = played;
       return linesOf(
         event,
         (event.results ?? []).map(({ team, share, amount }) => ({
           team,
           amount,
-          cause: { by: 'ruling', question, ref, verdict: verdictOf(share), play },
+          cause: {
+            by: 'ruling',
+            question,
+            ref,
+            verdict: verdictOf(share),
+            play,
+            ...factorsOf(factors, team),
+          },
         })),
       );
     }

@@ -70,6 +70,14 @@ export interface Advice {
   counts: number[] | null;
 }
 
+/** What a question's value is multiplied with: for all of a team, or for one member (`who`). */
+export interface Factor {
+  team: string;
+  who: string | null;
+  times: number;
+  why: string;
+}
+
 /** The steps of one question, in order; handing on goes back to `open`. */
 export type Step = 'picked' | 'posed' | 'open' | 'locked' | 'answers' | 'key' | 'settled';
 
@@ -118,6 +126,10 @@ export interface QuestionInPlay {
   early: string[];
   /** Options that were taken away, by their places as written. */
   removed: number[];
+  /** Answers that did not stand, by whose they are, with the options that they cost (by their places as written). */
+  again: Map<string, { answers: StoredAnswer[]; removed: number[] }>;
+  /** What its value is multiplied with for a team, or for one of its members alone. */
+  factors: Factor[];
   /** What others were asked about it, one after the other. */
   advice: Advice[];
   /** The response that is on the stage by itself. */

@@ -91,6 +91,12 @@ export class Sittings {
   ): Promise<SittingInfo | null> {
     try {
       return await this.#db.transaction(async (transaction) => {
+        // A code leads to one place: to a game, or to a practice.
+        const [practice] = await this.#db.query<{ n: number }>(
+          'SELECT COUNT(*) AS n FROM practice WHERE code = ?',
+          { replacements: [sitting.code], type: QueryTypes.SELECT, transaction },
+        );
+        if (Number(practice!.n) > 0) return null;
         const row = await SittingRow.create(
           { ...sitting, openCode: sitting.code, openedAt: new Date(sitting.openedAt) },
           { transaction },

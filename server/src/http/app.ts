@@ -10,7 +10,7 @@ import { servePages } from './pages.ts';
 import type Router from '@koa/router';
 
 /** A join code is a key, though a short one: it is not logged. */
-const withoutCode = (path: string) => path.replace(/^(\/(?:api\/)?join\/).+/, '$1…');
+const withoutCode = (path: string) => path.replace(/^(\/(?:api\/)?(?:join|practice)\/).+/, '$1…');
 
 /** One line a request: what, how it ended, how long it took (ms). */
 const requestLog =

@@ -5,13 +5,19 @@ import { tally, timeLost } from '@distaff/core/rehearsal';
 import { newToken } from '../auth/tokens.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
+import type { Practices } from '../db/practices.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
 import { pageOf, read, signedIn, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
 
 /** Sittings: their list, results and files; and whether a join code leads anywhere. */
-export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: CodeGuesses): Router {
+export function sittingRoutes(
+  sittings: Sittings,
+  hosts: SittingHosts,
+  practices: Practices,
+  guesses: CodeGuesses,
+): Router {
   const router = new Router({ prefix: '/api' });
 
   type Asked = Ctx & { params: Record<string, string> };
@@ -79,10 +85,15 @@ export function sittingRoutes(sittings: Sittings, hosts: SittingHosts, guesses: 
     if (!known && (await guesses.wait(ctx.ip)) > 0)
       throw new Problem(429, 'slow', 'Too many wrong codes. Wait a moment and try again.');
     if (!info) {
+      const practice = code && (await practices.byCode(code));
+      if (practice) {
+        ctx.body = { code, title: practice.title, practice: true };
+        return;
+      }
       await guesses.failed(ctx.ip);
       throw new Problem(404, 'notThere', 'No show is open under this code. Look at the stage again.');
     }
-    ctx.body = { code: info.code, title: info.title };
+    ctx.body = { code: info.code, title: info.title, practice: false };
   });
 
   return router;

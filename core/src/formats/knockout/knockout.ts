@@ -12,7 +12,13 @@ import {
 import { blankKnockout, type KnockoutContent } from './content.ts';
 import { livesAfter, untilOneIsLeft, type Turnout } from './lives.ts';
 
+interface DealtKnockout extends DealtSequence {
+  /** Only one plays: a miss costs a life all the same. */
+  alone?: true;
+}
+
 export interface KnockoutState extends SequenceState {
+  alone: boolean;
   lives: number;
   turnouts: Turnout[];
   /** Those who lost lives, with what is left to them. */
@@ -33,7 +39,7 @@ export interface KnockoutView {
 const livesOf = (state: KnockoutState, team: string): number => state.left.get(team) ?? state.lives;
 
 /** Knockout: a miss costs a life; the last one, or who has most lives at the end, wins. */
-export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, DealtSequence> = {
+export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, DealtKnockout> = {
   ...usualInTurn,
   ranksOtherwise: true,
   seenBetween: true,
@@ -41,10 +47,14 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
   blank: blankKnockout,
   places: (content) => placesInList(content),
   findings: sequenceFindings,
-  deal: dealSequence,
+  deal: (content, questions, random, teams) => ({
+    ...dealSequence(content, questions, random),
+    ...(teams.length === 1 ? { alone: true } : {}),
+  }),
   begin: (content, _questions, dealt) => ({
     ...beginSequence(content, dealt ?? { order: [] }),
     lives: content.lives,
+    alone: dealt?.alone ?? false,
     turnouts: [],
     left: new Map(),
     known: new Set(),
@@ -63,7 +73,7 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
     if (event.type === 'settled') state.turnouts.push({ ...turnout, play: event.play ?? event.seq });
     else state.turnouts = state.turnouts.map((one) => (one.play === turnout.play ? turnout : one));
     for (const team of turnout.playing) state.known.add(team);
-    state.left = livesAfter(state.turnouts, state.lives);
+    state.left = livesAfter(state.turnouts, state.lives, state.alone);
   },
   left(state, teams) {
     const most = leftInTurn(state).high;
@@ -75,7 +85,7 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
   isOver(state) {
     if (state.played >= state.order.length) return true;
     const alive = [...state.known].filter((team) => livesOf(state, team) > 0);
-    return state.known.size > 1 && alive.length <= 1;
+    return state.known.size > 1 ? alive.length <= 1 : state.alone && state.known.size === 1 && alive.length === 0;
   },
   rankBy: (state, team, score) => [livesOf(state, team), score],
   counted: (state, team, { lifePoints }) => livesOf(state, team) * lifePoints,

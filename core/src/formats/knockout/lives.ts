@@ -8,15 +8,15 @@ export interface Turnout {
 
 /**
  * The lives that are left to each team that lost any. Whoever still has lives and was not right
- * loses one; where all of those miss together, nobody does. Who is out stays out.
+ * loses one; where all of those miss together, nobody does – but for one who plays `alone`. Who is out stays out.
  */
-export function livesAfter(turnouts: readonly Turnout[], lives: number): Map<string, number> {
+export function livesAfter(turnouts: readonly Turnout[], lives: number, alone = false): Map<string, number> {
   const left = new Map<string, number>();
   const of = (team: string) => left.get(team) ?? lives;
   for (const { playing, right } of turnouts) {
     const alive = playing.filter((team) => of(team) > 0);
     const missed = alive.filter((team) => !right.includes(team));
-    if (missed.length === alive.length) continue;
+    if (missed.length === alive.length && !(alone && playing.length === 1)) continue;
     for (const team of missed) left.set(team, of(team) - 1);
   }
   return left;

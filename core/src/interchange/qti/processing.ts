@@ -12,7 +12,8 @@ const base = (baseType: string, value: string) => element('baseValue', { baseTyp
 export function processing(scoring: AnswerPart['scoring'], said: readonly string[]): XmlElement {
   const always = said.filter((name) => name === 'explanation');
   const feedback = (own: 'right' | 'wrong') => {
-    const names = [...said.filter((name) => name === own), ...always];
+    // A hint is for whoever was wrong.
+    const names = [...said.filter((name) => name === own || (own === 'wrong' && name === 'hint')), ...always];
     const all = element('multiple', {}, ...names.map((name) => base('identifier', name)));
     return names.length > 0 ? [set('FEEDBACK', all)] : [];
   };

@@ -77,13 +77,15 @@ function readPlayable(item: QtiItem, body: XmlElement, question: Question): void
 const IDENTIFIERS = {
   explanation: /^(?:explanation|solution|feedback|general)/i,
   right: /^(?:right|correct|true|pass)/i,
+  hint: /^hint/i,
   wrong: /^(?:wrong|incorrect|false|fail)/i,
 };
 
 function readFeedback(item: QtiItem, question: Question): void {
   for (const one of all(item.root, 'modalFeedback')) {
     const { identifier = '' } = one.attributes;
-    if (IDENTIFIERS.wrong.test(identifier))
+    if (IDENTIFIERS.hint.test(identifier)) question.hint = item.words(one.children, 'hint', 500);
+    else if (IDENTIFIERS.wrong.test(identifier))
       question.onWrong = item.words(one.children, 'onWrong', 200, false);
     else if (IDENTIFIERS.right.test(identifier))
       question.onRight = item.words(one.children, 'onRight', 200, false);

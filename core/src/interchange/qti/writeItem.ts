@@ -88,6 +88,7 @@ export function writeItem(
     ...(question.explanation || question.answerPicture ? ['explanation'] : []),
     ...(question.onRight ? ['right'] : []),
     ...(question.onWrong ? ['wrong'] : []),
+    ...(question.hint ? ['hint'] : []),
   ];
   const prompt = plainText(question.prompt).slice(0, 80) || 'Untitled';
   const root = element(
@@ -164,6 +165,7 @@ export function writeItem(
     ]),
     ...feedback('right', fromMarkdown(question.onRight)),
     ...feedback('wrong', fromMarkdown(question.onWrong)),
+    ...feedback('hint', fromMarkdown(question.hint)),
   );
   return writeXml(version === '3.0' ? asVersion3(root) : root);
 }

@@ -22,6 +22,7 @@ export function readSettings(row: SheetRow, question: Question): void {
   if (weight in weights) question.weight = weights[weight]!;
   else if (weight !== '') row.say('unknownWord', 'weight', row.one('weight'), 'standard');
   question.explanation = row.cut('explanation', row.one('explanation'), 1000);
+  question.hint = row.cut('hint', row.one('hint'), 500);
   question.notes = row.cut('notes', row.one('notes'), 1000);
   question.onRight = row.cut('onRight', flat(row.one('onRight')), 200);
   question.onWrong = row.cut('onWrong', flat(row.one('onWrong')), 200);

@@ -23,6 +23,7 @@ import { advised } from './advice.ts';
 import { concluded, markedAlone } from './alone.ts';
 import type { Context } from './context.ts';
 import { lock, marked } from './steps.ts';
+import { tryAgain } from './tryAgain.ts';
 
 const noAnswer: Record<string, string> & { one: string } = {
   one: 'That is no answer to this question.',
@@ -137,7 +138,7 @@ export function answer(
   const read = kind.read(content, orderFor(state, question, own.seat || null), command.answer);
   if (!read) return refuse('invalid', noAnswer[kind.control(content).type] ?? noAnswer.one);
   if (anonymous && isFinal) return refuse('already', 'You have answered already.');
-  const out = ruledOut(state, question);
+  const out = ruledOut(state, question, own.who);
   if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
     return refuse('used', 'That option has been tried: choose another.');
   if (advising) return advised(state, question, own, read, context);
@@ -145,6 +146,8 @@ export function answer(
   // What a player typed may be for the host's eyes first.
   if ('text' in read && context.actor.role === 'seat' && context.unwanted?.(String(read.text)))
     answered.held = true;
+  const again = late ? null : tryAgain(state, question, own, read);
+  if (again) return [question.to === null ? answered : { ...answered, play: question.play }, ...again];
   if (question.to !== null) {
     const { response, drafts } = markedAlone(state, question, responseWith(own, read), context);
     const mine = { ...answered, play: question.play };

@@ -25,9 +25,13 @@ export function mayBeEntered(state: SittingState): string[] {
     .filter((id) => change || !question.byWho.has(id));
 }
 
-/** Slots that a team was ruled wrong on and that nobody can pick again. */
-export function ruledOut(state: SittingState, question: QuestionInPlay): number[] {
-  const removed = question.removed.map((option) => question.order.indexOf(option));
+/**
+ * Slots that nobody can pick any more: a team was ruled wrong on them, or they were taken away. With `who` also those
+ * that one had before and may not have again.
+ */
+export function ruledOut(state: SittingState, question: QuestionInPlay, who: string | null = null): number[] {
+  const own = (who === null ? undefined : question.again.get(who)?.removed) ?? [];
+  const removed = [...question.removed, ...own].map((option) => question.order.indexOf(option));
   if (question.tried.length === 0) return removed;
   const kind = kindInPlay(state, question);
   const content = writtenQuestion(state, question).answer;

@@ -3,7 +3,7 @@ import { verdictOf, type Verdict } from '../../question/kind.ts';
 import type { RoundRules } from '../../formats/rules.ts';
 import type { Result } from '../events.ts';
 import { kindInPlay, rulesFor, writtenQuestion } from './inPlay.ts';
-import { seatsOf, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
+import { seatsOf, type Factor, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
 
 /** Rounded half up. */
 export const rounded = (points: number): number => Math.floor(points + 0.5);
@@ -34,6 +34,15 @@ function isForClosest(state: SittingState, question: QuestionInPlay): boolean {
   return answer.kind === 'number' && answer.marking === 'closest';
 }
 
+/** With what a question's value is multiplied for whoever gave a response. */
+export const factorsFor = (
+  { factors }: Pick<QuestionInPlay, 'factors'>,
+  { team, who }: Pick<Response, 'team' | 'who'>,
+): Factor[] => factors.filter((one) => one.team === team && (one.who === null || one.who === who));
+
+const timesFor = (question: QuestionInPlay, response: Response): number =>
+  factorsFor(question, response).reduce((product, { times }) => product * times, 1);
+
 /** What one response brings or costs, not rounded yet. */
 function worth(question: QuestionInPlay, rules: RoundRules, response: Response, isClosest: boolean): number {
   const first = hadFloor(question)[0];
@@ -48,7 +57,7 @@ function worth(question: QuestionInPlay, rules: RoundRules, response: Response, 
   }
   const timed = rules.speed && question.limit !== null && response.after !== null && !later;
   const speed = timed ? speedShare(response.after! / 1000, question.limit! / 1000, rules.speed!) : 1;
-  return value * speed * response.share;
+  return value * speed * response.share * timesFor(question, response);
 }
 
 interface Worth {

@@ -2,7 +2,7 @@ import { withoutThanks } from '../../media/media.ts';
 import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { countsIn } from '../read/counting.ts';
-import { paidFor } from '../read/points.ts';
+import { factorsFor, paidFor } from '../read/points.ts';
 import { isAsking } from '../read/asking.ts';
 import { mayAdvise } from '../read/advisers.ts';
 import {
@@ -34,6 +34,8 @@ export interface SeatView {
    * place each has on the stage, so that it goes by the same letter everywhere.
    */
   own: { options: OptionView[]; key: KeyView | null; letters: number[] } | null;
+  /** Answers of one's own that did not stand, where one may answer once more: the hint, and what an answer counts now. */
+  again: { given: AnswerView[]; ruledOut: number[]; hint: string; times: number } | null;
   /** Who of the own team pressed first and answers for it, where that is somebody else. */
   buzzedBy: string | null;
   /** What was ruled on the own answer, once that is public: by the key, by handing on, or by settling. */
@@ -90,6 +92,22 @@ function ownLayout(state: SittingState, question: QuestionInPlay, id: string): S
     })),
     letters: order.map((option) => question.order.indexOf(option)),
     key: question.keyShown ? kind.key(answer, order) : null,
+  };
+}
+
+function againOf(state: SittingState, question: QuestionInPlay, seat: Seat): SeatView['again'] {
+  const who = question.again.has(seat.id) ? seat.id : seat.team;
+  const before = question.again.get(who);
+  if (!before) return null;
+  const written = writtenQuestion(state, question);
+  const order = orderFor(state, question, seat.id);
+  const kind = kindInPlay(state, question);
+  const factors = factorsFor(question, { team: seat.team, who });
+  return {
+    given: before.answers.map((answer) => kind.show(written.answer, order, answer)),
+    ruledOut: before.removed.map((option) => order.indexOf(option)),
+    hint: rulesFor(state, question).hints ? written.hint : '',
+    times: factors.reduce((product, { times }) => product * times, 1),
   };
 }
 
@@ -185,6 +203,7 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     counts: countsIn(state.round, seat.team),
     given: here ? givenOf(state, question, id, response) : null,
     own: here ? ownLayout(state, question, id) : null,
+    again: here ? againOf(state, question, seat) : null,
     buzzedBy: here ? otherPresser(state, question, seat) : null,
     ...ruledOn(state, question, seat.team, response),
     pressed: here && question.presses.some((one) => one.team === seat.team),

@@ -1,0 +1,39 @@
+import { kindOf, type StoredAnswer } from '../../question/kinds/index.ts';
+import type { Draft } from '../events.ts';
+import { writtenQuestion, rulesFor } from '../read/inPlay.ts';
+import type { QuestionInPlay, SittingState } from '../state.ts';
+
+/** Fewer options than this are no choice any more. */
+const LEFT = 2;
+
+/**
+ * What follows where an answer that the key calls wrong does not stand: whoever gave it may answer once more, for less.
+ * Null where it stands – it is right, or nobody but the host can say, or all tries are used up, or the key would be all
+ * that is left.
+ */
+export function tryAgain(
+  state: SittingState,
+  question: QuestionInPlay,
+  own: { who: string; team: string },
+  answer: StoredAnswer,
+): Draft[] | null {
+  const { tries, retryShare } = rulesFor(state, question);
+  const before = question.again.get(own.who);
+  if ((before?.answers.length ?? 0) + 1 >= tries) return null;
+  const content = writtenQuestion(state, question).answer;
+  const kind = kindOf(content.kind);
+  if (!kind.keyed || (content.kind === 'number' && content.marking === 'closest')) return null;
+  const share = kind.mark(content, answer, [answer]);
+  if (share === null || share >= 1) return null;
+  const isChoice = kind.control(content).type === 'one';
+  const removed = isChoice
+    ? kind.show(content, question.order, answer).slots.map((slot) => question.order[slot]!)
+    : [];
+  const gone = question.removed.length + (before?.removed.length ?? 0) + removed.length;
+  if (isChoice && question.order.length - gone < LEFT) return null;
+  const play = question.to === null ? {} : { play: question.play };
+  return [
+    { type: 'triedAgain', ...own, removed, ...play },
+    { type: 'factored', ...own, times: retryShare / 100, why: 'secondTry', ...play },
+  ];
+}
