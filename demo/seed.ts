@@ -1,6 +1,8 @@
 import { randomInt } from 'node:crypto';
 import { fold } from '@distaff/core/sitting';
 import { newJoinCode } from '@distaff/core/text';
+import { asPractice, defaultPractice } from '@distaff/core/practice';
+import type { Random } from '@distaff/core/random';
 import { Show } from '@distaff/core/show';
 import { SetFile } from '@distaff/core/interchange';
 import { nanoid } from 'nanoid';
@@ -8,12 +10,14 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import * as v from 'valibot';
 import { hashPassword } from '@distaff/server/auth/password.ts';
-import { newToken } from '@distaff/server/auth/tokens.ts';
+import { hashToken, newToken } from '@distaff/server/auth/tokens.ts';
 import { readConfig } from '@distaff/server/config.ts';
 import { accountByEmail, createAccount } from '@distaff/server/db/accounts.ts';
 import { openDatabase } from '@distaff/server/db/database.ts';
 import { migrate } from '@distaff/server/db/migrate.ts';
 import { defineModels } from '@distaff/server/db/models.ts';
+import { PracticeRuns } from '@distaff/server/db/practiceRuns.ts';
+import { Practices } from '@distaff/server/db/practices.ts';
 import { Rosters } from '@distaff/server/db/rosters.ts';
 import { addQuestions } from '@distaff/server/db/setQuestions.ts';
 import { createFilledSet, createSet } from '@distaff/server/db/sets.ts';
@@ -24,6 +28,7 @@ import { Sittings } from '@distaff/server/db/sittings.ts';
 import draft from './draft.json' with { type: 'json' };
 import firstWeek from './first-week.json' with { type: 'json' };
 import marramPoint from './marram-point.json' with { type: 'json' };
+import { practise } from './practise.ts';
 import { playEvening } from './playEvening.ts';
 import { stormNight } from './stormNight.ts';
 
@@ -37,6 +42,8 @@ const CREW =
   'Ansa Tamsin Jory Wenna Dorrit Elowen Perran Kerra Merryn Talan Senara Hedra Gwenna Davith Lowen Morwen Rewan Tegen'.split(
     ' ',
   );
+/** A class that practises at home. */
+const CLASS = [...CREW, 'Ysella', 'Zennor', 'Breok', 'Rosen', 'Orrin', 'Nessa'];
 const DAY = 24 * 3_600_000;
 
 /** Puts the questions of a show into a set of the library, and the show with copies of them beside it. */
@@ -46,6 +53,49 @@ async function fill(accountId: string, show: Show, folder: string) {
   const ids = await addQuestions(accountId, set, questions);
   questions.forEach((question, i) => (question.origin = { id: ids[i]!, version: 1 }));
   return createShow(accountId, show);
+}
+
+/** Chance that is the same each time. */
+function uniformly(seed: number): Random {
+  const generator = xoroshiro128plus(seed);
+  return () => uniformFloat64(generator);
+}
+
+/** Offers a show to be taken alone, and lets a class of 24 take it: some twice, some are on the way, three have not begun. */
+async function practised(
+  database: ReturnType<typeof openDatabase>,
+  accountId: string,
+  { id: showId, show: source }: { id: string; show: Show },
+  random: Random,
+): Promise<void> {
+  const now = Date.now();
+  const due = { at: Math.ceil((now + 3 * DAY) / DAY) * DAY - 6 * 3_600_000, zone: 'UTC' };
+  const settings = { ...defaultPractice, due, names: 'list' as const, list: CLASS };
+  const { show } = asPractice(source, settings);
+  const given = { accountId, showId, title: show.title, show, settings };
+  const { id } = await new Practices(database).create(given, random, now - 3 * DAY);
+  const runs = new PracticeRuns(database);
+  for (const [i, name] of CLASS.slice(0, -3).entries()) {
+    const person = await runs.enter(id, hashToken(newToken()), name);
+    const onTheWay = i % 4 === 3;
+    const attempts = onTheWay ? 1 : i % 5 === 0 ? 2 : 1;
+    for (let attempt = 1; attempt <= attempts; attempt++) {
+      const start = now - (onTheWay ? 0.4 : 3.2 - attempt + random()) * DAY;
+      const skill = Math.min(0.97, 0.5 + 0.45 * random() + 0.15 * (attempt - 1));
+      const most = onTheWay ? 2 + Math.floor(random() * 10) : Infinity;
+      const { events, ...run } = practise(show, name, Math.round(start), skill, most, random);
+      const stored = {
+        id: nanoid(),
+        personId: person.id,
+        kind: 'counted' as const,
+        attempt,
+        questions: null,
+        ...run,
+      };
+      await runs.begin(id, stored, events.slice(0, 1));
+      await runs.append(stored, events.slice(1));
+    }
+  }
 }
 
 const hostOf = async ({ email, name, password }: typeof HOST) =>
@@ -71,7 +121,8 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
     const { id: roughId } = await createFilledSet(account.id, rough.set, rough.questions);
     await addMember({ what: 'set', id: roughId }, ansa.id, 'editor');
     await new Rosters(database).keep(account.id, { name: 'Winter crew', names: CREW });
-    await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
+    const week = await fill(account.id, v.parse(Show, firstWeek), 'New boat-builders');
+    await practised(database, account.id, week, uniformly(1907));
     await createShow(
       account.id,
       v.parse(
@@ -84,8 +135,7 @@ async function seed({ databaseUrl, setsDir }: { databaseUrl: string; setsDir: st
 
     const code = newJoinCode(() => randomInt(2 ** 32) / 2 ** 32);
     const start = Date.now() - 12 * DAY;
-    const generator = xoroshiro128plus(1871);
-    const [first, ...rest] = playEvening(show, code, start, account.id, () => uniformFloat64(generator));
+    const [first, ...rest] = playEvening(show, code, start, account.id, uniformly(1871));
     const sitting = await store.create(
       {
         id: nanoid(),

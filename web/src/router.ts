@@ -36,6 +36,16 @@ export function makeRouter() {
         component: () => import('./studio/ShowEditor.vue'),
         meta: { host: true },
       },
+      {
+        path: '/studio/practice',
+        component: () => import('./studio/practice/PracticeList.vue'),
+        meta: { host: true },
+      },
+      {
+        path: '/studio/practice/:practice',
+        component: () => import('./studio/practice/PracticePage.vue'),
+        meta: { host: true },
+      },
       { path: '/desk/:sitting', component: () => import('./desk/Desk.vue'), meta: { host: true } },
       { path: '/results/:sitting', component: () => import('./report/Results.vue'), meta: { host: true } },
       { path: '/overlay/:code', component: () => import('./overlay/Overlay.vue') },

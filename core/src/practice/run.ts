@@ -1,3 +1,4 @@
+import * as v from 'valibot';
 import { formatOf } from '../formats/index.ts';
 import type { Random } from '../random/shuffle.ts';
 import { isRefusal, refuse, type Refusal } from '../refusal.ts';
@@ -27,6 +28,8 @@ export interface Moment {
   random: Random;
   until: number | null;
 }
+
+const Ready = v.object({ do: v.literal('ready') });
 
 /** What whoever practises may do: what a seat may, and the end of it before its time. */
 export type RunCommand = SeatCommand | { type: 'finish' };
@@ -105,7 +108,10 @@ function doOwn(sitting: Sitting, id: string, command: RunCommand, moment: Moment
       // The host of a practice lets choose whoever takes it.
       return carryOut(sitting, id, { type: 'choose', ref: command.ref }, HOST, moment);
     case 'act':
-      return carryOut(sitting, id, command, ME, moment);
+      // There is no host to wait for: whoever is ready goes on.
+      return v.is(Ready, command.act)
+        ? goOn(sitting, id, state.question?.play ?? 0, moment)
+        : carryOut(sitting, id, command, ME, moment);
     default:
       return carryOut(sitting, id, command, ME, moment);
   }

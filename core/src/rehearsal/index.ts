@@ -9,3 +9,4 @@ export { isGone } from './standInMoves.ts';
 export { type Tally, tally } from './tally.ts';
 export { type TimeLost, stages, timeLost } from './timeLost.ts';
 export { type RehearsalTold, RehearsalWish } from './wish.ts';
+export { guess } from './guess.ts';

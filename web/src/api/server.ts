@@ -10,6 +10,7 @@ import type {
 } from '@distaff/core/library';
 import type { Cut } from '@distaff/core/media';
 import type { NearDuplicate } from '@distaff/core/review';
+import type { PracticeSettings } from '@distaff/core/practice';
 import type { Tempo, Show } from '@distaff/core/show';
 import type { Question } from '@distaff/core/question';
 import type { Room, Tally, TimeLost } from '@distaff/core/rehearsal';
@@ -38,6 +39,10 @@ import type {
   StoredRoster,
   TakenQuestions,
   ImportInfo,
+  ListedPractice,
+  PracticeDraft,
+  PracticeInfo,
+  PracticePage,
 } from '@distaff/core/wire';
 
 export type * from '@distaff/core/wire';
@@ -202,4 +207,25 @@ export const server = {
   deskLink: (id: string) => call<{ key: string }>('POST', `/api/sittings/${id}/desk-link`),
   closeDeskLink: (id: string) => call<null>('DELETE', `/api/sittings/${id}/desk-link`),
   results: (id: string) => call<SittingResults>('GET', `/api/sittings/${id}/results`),
+
+  practices: (offset: number, limit: number) =>
+    call<{ practices: ListedPractice[]; total: number }>(
+      'GET',
+      `/api/practices?limit=${limit}&offset=${offset}`,
+    ),
+  /** What would come of a show or a set as a practice. */
+  practiceDraft: (of: SharedRef, settings: PracticeSettings) =>
+    call<PracticeDraft>('POST', '/api/practices/draft', { of, settings }),
+  offerPractice: (of: SharedRef, settings: PracticeSettings) =>
+    call<PracticeInfo>('POST', '/api/practices', { of, settings }),
+  practice: (id: string) => call<PracticePage>('GET', `/api/practices/${id}`),
+  practiceQuestions: (id: string) => call<{ questions: Question[] }>('GET', `/api/practices/${id}/questions`),
+  changePractice: (id: string, settings: PracticeSettings) =>
+    call<PracticePage>('PUT', `/api/practices/${id}/settings`, settings),
+  closePractice: (id: string, on: boolean) =>
+    call<PracticePage>('POST', `/api/practices/${id}/${on ? 'close' : 'reopen'}`),
+  clearPerson: (id: string, person: string) =>
+    call<PracticePage>('DELETE', `/api/practices/${id}/people/${person}`),
+  deletePractice: (id: string) => call<void>('DELETE', `/api/practices/${id}`),
+  restorePractice: (id: string) => call<PracticeInfo>('POST', `/api/practices/${id}/restore`),
 };

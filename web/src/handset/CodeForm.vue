@@ -17,14 +17,16 @@ const busy = ref(false);
 watch(typed, () => (wrong.value = ''));
 
 /** Somebody pastes the whole address: the code stands at its end. */
-const codeIn = (text: string) => /\/join\/([^/?#\s]+)/.exec(text)?.[1] ?? text;
+const codeIn = (text: string) => /\/(?:join|practice)\/([^/?#\s]+)/.exec(text)?.[1] ?? text;
 
 async function find(): Promise<void> {
   const code = readJoinCode(codeIn(typed.value));
   if (!code) return void (wrong.value = t('handset.notACode'));
   busy.value = true;
   try {
-    emit('found', (await joining.find(code)).code);
+    const found = await joining.find(code);
+    if (found.practice) location.assign(`/practice/${found.code}`);
+    else emit('found', found.code);
   } catch (error) {
     wrong.value = (error as Error).message;
   } finally {

@@ -6,6 +6,7 @@ import { useEventListener } from '@vueuse/core';
 import { nanoid } from 'nanoid';
 import { computed, defineAsyncComponent, getCurrentInstance, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { joining as codes } from '../api/joining.ts';
 import { useSitting } from '../live/sitting.ts';
 import { useServerNow } from '../live/useServerNow.ts';
 import BigButton from './BigButton.vue';
@@ -65,6 +66,16 @@ watch(
     });
   },
   { immediate: true },
+);
+
+/** A code may lead to a practice as well, which is taken on a page of its own. */
+watch(
+  () => sitting.turnedAway,
+  async (away) => {
+    if (!away || code.value === null) return;
+    const found = await codes.find(code.value).catch(() => null);
+    if (found?.practice) location.replace(`/practice/${found.code}`);
+  },
 );
 
 async function join(name: string, team: string): Promise<void> {

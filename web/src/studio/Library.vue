@@ -3,6 +3,7 @@ import { hasRight } from '@distaff/core/library';
 import { situations, type Situation } from '@distaff/core/show';
 import {
   mdiAccountMultipleOutline,
+  mdiCellphoneText,
   mdiContentDuplicate,
   mdiDeleteOutline,
   mdiDotsVertical,
@@ -18,6 +19,7 @@ import type { ShowSummary } from '../api/server.ts';
 import { useFormat } from '../design/useFormat.ts';
 import { useLibrary } from './library.ts';
 import ShareDialog from './share/ShareDialog.vue';
+import OfferDialog from './practice/OfferDialog.vue';
 import ShowFileDialog from './share/ShowFileDialog.vue';
 import SittingList from './SittingList.vue';
 import StudioBar from './StudioBar.vue';
@@ -52,6 +54,7 @@ async function remove(show: ShowSummary): Promise<void> {
   await library.remove(show.id);
   deleted.value = show;
 }
+const offering = ref<ShowSummary | null>(null);
 const sharing = ref<ShowSummary | null>(null);
 function endSharing(): void {
   sharing.value = null;
@@ -174,6 +177,12 @@ async function undo(): Promise<void> {
                     @click="sharing = show"
                   />
                   <v-list-item
+                    v-if="hasRight(show.role, 'host')"
+                    :prepend-icon="mdiCellphoneText"
+                    :title="t('practices.offer')"
+                    @click="offering = show"
+                  />
+                  <v-list-item
                     :prepend-icon="mdiContentDuplicate"
                     :title="t('studio.duplicate')"
                     @click="library.duplicate(show.id, t('studio.copyOf', { title: show.title }))"
@@ -212,6 +221,13 @@ async function undo(): Promise<void> {
       :model-value="true"
       :saves="file === 'in' ? null : file"
       @update:model-value="file = null"
+    />
+    <OfferDialog
+      v-if="offering"
+      :model-value="true"
+      :of="{ what: 'show', id: offering.id }"
+      :title="offering.title || t('studio.untitled')"
+      @update:model-value="offering = null"
     />
     <!-- The list says which shows are shared. -->
     <ShareDialog

@@ -12,6 +12,7 @@ const router = useRouter();
 const route = useRoute();
 const account = useAccount();
 const inQuestions = computed(() => route.path.startsWith('/studio/questions'));
+const inPractice = computed(() => route.path.startsWith('/studio/practice'));
 async function signOut(): Promise<void> {
   await account.signOut();
   await router.push('/studio/sign-in');
@@ -28,6 +29,9 @@ async function signOut(): Promise<void> {
           }}</router-link>
           <router-link to="/studio/questions" class="place" :class="{ here: inQuestions }">{{
             t('library.title')
+          }}</router-link>
+          <router-link to="/studio/practice" class="place" :class="{ here: inPractice }">{{
+            t('practices.title')
           }}</router-link>
         </nav>
       </slot>

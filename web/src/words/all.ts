@@ -11,6 +11,8 @@ import { look } from './en/look.ts';
 import { media } from './en/media.ts';
 import { overlay } from './en/overlay.ts';
 import { people } from './en/people.ts';
+import { practice } from './en/practice.ts';
+import { practices } from './en/practices.ts';
 import { preview } from './en/preview.ts';
 import { print } from './en/print.ts';
 import { rehearsal } from './en/rehearsal.ts';
@@ -36,6 +38,8 @@ export const all = {
   media,
   overlay,
   people,
+  practice,
+  practices,
   preview,
   print,
   rehearsal,

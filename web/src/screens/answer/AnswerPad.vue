@@ -18,6 +18,7 @@ const {
   sending,
   given = null,
   atOnce = false,
+  outWord = '',
 } = defineProps<{
   question: PublicQuestion & Lettered;
   sending: boolean;
@@ -25,6 +26,8 @@ const {
   given?: AnswerView | null;
   /** Touching an option answers: there is nothing to send beside. */
   atOnce?: boolean;
+  /** What is said of an option that cannot be chosen any more. */
+  outWord?: string;
 }>();
 const emit = defineEmits<{ answer: [answer: object] }>();
 /** Dragging is heavy for a small phone: it comes where it is used. */
@@ -66,6 +69,7 @@ function send(): void {
         v-model:word="word"
         :options="question.options ?? []"
         :out="question.ruledOut"
+        :out-word="outWord"
         :several="question.control.type === 'many'"
         :letters="question.letters"
         :given="given?.slots ?? []"

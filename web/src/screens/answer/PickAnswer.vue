@@ -14,6 +14,7 @@ const {
   disabled,
   letters,
   given = [],
+  outWord = '',
 } = defineProps<{
   options: readonly OptionView[];
   out: readonly number[];
@@ -23,6 +24,8 @@ const {
   letters?: readonly number[] | undefined;
   /** What was chosen and sent before, while it may still be changed. */
   given?: readonly number[];
+  /** What is said of an option that cannot be chosen any more, where it is not that others had it. */
+  outWord?: string;
 }>();
 /** What is sent; null until something is chosen. */
 const wire = defineModel<object | null>('wire', { required: true });
@@ -92,7 +95,7 @@ watch(
         }}</template></span
       >
       <OptionContent class="grow" :option="option" />
-      <small v-if="out.includes(i)">{{ t('handset.tried') }}</small>
+      <small v-if="out.includes(i)">{{ outWord || t('handset.tried') }}</small>
     </button>
   </div>
 </template>

@@ -81,6 +81,15 @@ function setLanguage(value: string | { value: string } | null): void {
       <summary>{{ t('form.moreDetails') }}</summary>
       <!-- Drawn when it is opened: a new question is there at once without it. -->
       <div v-if="more" class="more">
+        <v-textarea
+          v-model="question.hint"
+          :label="t('form.hint')"
+          :hint="t('form.hintHint')"
+          persistent-hint
+          rows="1"
+          auto-grow
+          maxlength="500"
+        />
         <div class="pair">
           <v-text-field v-model="question.onRight" :label="t('form.onRight')" maxlength="200" />
           <v-text-field v-model="question.onWrong" :label="t('form.onWrong')" maxlength="200" />

@@ -5,6 +5,7 @@ import {
   mdiAccountMultiplePlusOutline,
   mdiArchiveArrowDownOutline,
   mdiArchiveArrowUpOutline,
+  mdiCellphoneText,
   mdiContentDuplicate,
   mdiDeleteOutline,
   mdiDotsVertical,
@@ -20,6 +21,7 @@ import { useI18n } from 'vue-i18n';
 import { savePackage } from '../bring/savePackage.ts';
 import { saveWorkbook } from '../bring/saveWorkbook.ts';
 import { useAccount } from '../account.ts';
+import OfferDialog from '../practice/OfferDialog.vue';
 import ShareDialog from '../share/ShareDialog.vue';
 import { useBank } from './bank.ts';
 import OrderDialog from './OrderDialog.vue';
@@ -32,6 +34,7 @@ const account = useAccount();
 const may = (right: Right) => bank.set !== null && hasRight(bank.set.role, right, bank.set.mayCopy);
 const dialog = ref<'new' | 'edit' | null>(null);
 const ordering = ref(false);
+const offering = ref(false);
 const sharing = ref(false);
 const gone = ref<{ id: string; title: string } | null>(null);
 
@@ -149,6 +152,12 @@ async function undo(): Promise<void> {
           @click="copy"
         />
         <v-list-item
+          v-if="may('copy') && account.isHost"
+          :prepend-icon="mdiCellphoneText"
+          :title="t('practices.offer')"
+          @click="offering = true"
+        />
+        <v-list-item
           v-if="may('own')"
           :prepend-icon="bank.set.archived ? mdiArchiveArrowUpOutline : mdiArchiveArrowDownOutline"
           :title="t(bank.set.archived ? 'library.unarchive' : 'library.toArchive')"
@@ -207,6 +216,12 @@ async function undo(): Promise<void> {
     />
     <OrderDialog v-model="ordering" />
     <SetDialog v-model="dialog" />
+    <OfferDialog
+      v-if="offering && bank.set"
+      v-model="offering"
+      :of="{ what: 'set', id: bank.set.id }"
+      :title="bank.set.title || t('library.untitled')"
+    />
     <!-- The list says which sets are shared. -->
     <ShareDialog
       v-if="bank.set"

@@ -36,6 +36,7 @@ export const bring = {
     clock: 'Clock',
     weight: 'Weight',
     explanation: 'Explanation',
+    hint: 'Hint',
     onRight: 'Message if right',
     onWrong: 'Message if wrong',
     notes: 'Host notes',

@@ -92,6 +92,8 @@ export const form = {
   notes: 'Host notes',
   notesHint: 'Only at the desk',
   explanation: 'Explanation',
+  hint: 'Hint',
+  hintHint: 'In a practice, shown after a wrong answer',
   explanationHint: 'Shown with the key',
   promptHint: '**bold**, *italic*, lists with - and formulas between $ signs',
   cardText: 'Text of the card',

@@ -1,0 +1,17 @@
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import { makeVuetify } from '../design/vuetify.ts';
+import { formats } from '../words/en/formats.ts';
+import { handset } from '../words/en/handset.ts';
+import { practice } from '../words/en/practice.ts';
+import { stage } from '../words/en/stage.ts';
+import { makeWords } from '../words/index.ts';
+import Practice from './Practice.vue';
+
+/** The page of whoever takes a practice. */
+export const mountPractice = (code: string): void =>
+  void createApp(Practice, { code })
+    .use(createPinia())
+    .use(makeVuetify('loft'))
+    .use(makeWords({ formats, handset, practice, stage: { key: stage.key } }))
+    .mount('#app');
