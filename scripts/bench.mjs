@@ -13,6 +13,7 @@ run(async () => {
     'bench/rehearsal.ts',
     'bench/answers.ts',
     'bench/alone.ts',
+    'bench/practice.ts',
     'bench/sittings.ts',
     'bench/handsetPage.ts',
     'bench/library.ts',
