@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { Clock } from '../time/clock.ts';
+import { boosts } from './boosts.ts';
 import { brought } from './rules.ts';
 
 /** Who may answer the question in play. */
@@ -7,6 +8,7 @@ export const Floor = v.picklist(['turn', 'buzz', 'everyone']);
 export type Floor = v.InferOutput<typeof Floor>;
 
 const Verdict = v.picklist(['right', 'part', 'wrong']);
+const Boost = v.picklist(boosts);
 const number = v.number();
 const text = v.string();
 const flag = v.boolean();
@@ -100,7 +102,7 @@ export const roundDrafts = [
   /** `seed` where each handset lays its options out in an order of its own. */
   event('posed', { order: v.array(number), seed: v.optional(text) }),
   event('opened', { clock: v.nullable(Clock), limit: v.nullable(number) }),
-  event('clockSet', { clock: v.nullable(Clock) }),
+  event('clockSet', { clock: v.nullable(Clock), play: v.optional(number) }),
   /**
    * A second one from the same seat replaces the first, where answers may be changed. `who` is whose answer
    * it is: the team's where one answers for all of it. What an answer holds is the matter of its kind. `play` where
@@ -128,8 +130,23 @@ export const roundDrafts = [
     who: v.optional(text),
     times: number,
     why: text,
+    /** What it multiplies, where that is not the gain. */
+    of: v.optional(v.literal('loss')),
     play: v.optional(number),
   }),
+  /** A team has a boost: given by the host, by what a format or the spinner did, or bought. */
+  event('boostGiven', { team: text, boost: Boost, why: text, to: v.optional(text) }),
+  /** It is used, against `on` where it hinders; `amount` is what it does, as the round had it. */
+  event('boostUsed', {
+    team: text,
+    boost: Boost,
+    amount: number,
+    on: v.optional(text),
+    to: v.optional(text),
+    play: v.optional(number),
+  }),
+  /** Options are taken away for one alone, by their places as written. */
+  event('thinnedFor', { who: text, team: text, removed: v.array(number), play: v.optional(number) }),
   /** An answer that was held back may be shown. */
   event('letThrough', { who: text, play: number }),
   /**
@@ -247,9 +264,13 @@ export function concernsOne(event: RoundDraft | { type: string }): boolean {
     case 'marked':
     case 'triedAgain':
     case 'factored':
+    case 'thinnedFor':
+    case 'clockSet':
       return 'play' in event && event.play !== undefined;
     case 'settled':
     case 'scored':
+    case 'boostGiven':
+    case 'boostUsed':
       return 'to' in event && event.to !== undefined;
     default:
       return false;

@@ -120,6 +120,8 @@ export interface Format<Content, State, View, Dealt> {
   readonly pays: boolean;
   /** Its own findings, and how much harm each does before thirty people: from 1, the worst, to 99. */
   readonly harm: Readonly<Record<string, number>>;
+  /** Whether boosts are sold in it, for what one has earned there. */
+  readonly sells: boolean;
   /** Whether teams are on one after the other, by the rules of the round; where not, the format says who is. */
   readonly inTurns: boolean;
   /** Whether the team in turn chooses what is played, also where others answer. */
@@ -248,6 +250,7 @@ export const usual = {
   pays: true,
   suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
   harm: {} as Record<string, number>,
+  sells: false as boolean,
   inTurns: true,
   move: (): Wanted | null => null,
   moveIn: (): object | null => null,

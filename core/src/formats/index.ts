@@ -77,3 +77,4 @@ export { balancedValues } from './counterweight/values.ts';
 export { interludes } from './interlude/content.ts';
 export { MAX_ITEMS, type Sequence } from './items.ts';
 export { RoundRules, brought, floors, rulesWith, turnOrders } from './rules.ts';
+export { BoostRules, boosts, harmlessBoosts, isHindering, usualBoosts, type BoostName } from './boosts.ts';

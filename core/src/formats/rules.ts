@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { BoostRules } from './boosts.ts';
 import { Points } from './points.ts';
 import { line, whole } from '../text/schemas.ts';
 
@@ -60,6 +61,8 @@ export const RoundRules = v.object({
   shuffleBySeat: v.optional(v.boolean(), false),
   /** The longest round trip for which a press is corrected, in milliseconds: what is told beyond it is not believed. */
   mostDelay: v.optional(whole(0, 1000), 150),
+  /** Boosts that can be used in it, what they do and cost; null for the harmless ones, none of which is sold. */
+  boosts: v.optional(v.nullable(BoostRules), null),
   /** Seconds for which whoever buzzed too early is locked out. */
   lockout: v.optional(whole(0, 10), 1),
   /** Self-running: seconds after which the next step is taken; null where the host takes every step. */

@@ -61,7 +61,7 @@ function taken(show: Show, seed: string, right: (n: number) => boolean, look: (s
           play!.order,
           right(n),
           random,
-          ruledOut(state, play!, SEAT),
+          ruledOut(state, play!, [SEAT]),
         );
         command = { type: 'answer', play: play!.play, answer };
         break;

@@ -34,6 +34,7 @@ export const previewSeat = (show: Show, name: string): SeatView => ({
   earned: null,
   advises: null,
   asked: null,
+  boosts: [],
   track: null,
 });
 

@@ -1,7 +1,7 @@
 import { readingAloud } from '../show/length/question.ts';
 import type { HostCommand } from '../sitting/command.ts';
 import type { Actor } from '../sitting/events.ts';
-import { kindInPlay, writtenQuestion } from '../sitting/read/inPlay.ts';
+import { kindInPlay, rulesOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { nextRound } from '../sitting/read/coming.ts';
 import { pollingOf } from '../sitting/read/polling.ts';
 import { nextStep, type NextStep } from '../sitting/read/nextStep.ts';
@@ -30,6 +30,8 @@ const LONG = 250;
 /** Without a clock the host locks after this long (ms), and said answers are heard after that. */
 const PATIENCE = 25_000;
 const SPEAKING = 5000;
+/** Of the moments between two questions so many bring a boost. */
+const GIVING = 0.4;
 
 /** What the host of a show that runs by itself does next: what Space would do, and rulings on what is said. */
 export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number): Planned[] {
@@ -65,7 +67,20 @@ export function hostMoves(rehearsal: Rehearsal, state: SittingState, now: number
   if (code === 'rule' && question?.floor) return [doing(PAUSE, ruling(rehearsal, state, question.floor))];
   if (command === null) return [];
   const reading = question?.step === 'posed' ? readingAloud(writtenQuestion(state, question)) * 1000 : 0;
-  return [doing((LONGER[code] ?? PAUSE) + reading, command)];
+  return [...gifts(rehearsal, state, doing), doing((LONGER[code] ?? PAUSE) + reading, command)];
+}
+
+/** Where a round has boosts of its own, the host gives one now and then. */
+function gifts(
+  { random }: Rehearsal,
+  state: SittingState,
+  doing: (after: number, command: HostCommand) => Planned,
+): Planned[] {
+  const list = state.phase === 'round' && state.question === null ? (rulesOf(state).boosts ?? []) : [];
+  if (list.length === 0 || state.teams.length === 0 || random() > GIVING) return [];
+  const { boost } = list[Math.floor(random() * list.length)]!;
+  const team = state.teams[Math.floor(random() * state.teams.length)]!.id;
+  return [doing(PAUSE / 2, { type: 'giveBoost', team, boost })];
 }
 
 const playedIn = ({ begun, played }: SittingState): number =>

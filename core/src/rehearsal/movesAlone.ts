@@ -10,6 +10,7 @@ import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
 import { choosesAlone } from '../sitting/read/alone.ts';
 import { guess } from './guess.ts';
 import type { Move, Rehearsal } from './move.ts';
+import { boosting } from './boosting.ts';
 import { around, here, knows, seatOf, teamFor, THINKING } from './standInMoves.ts';
 import type { StandIn } from './room.ts';
 
@@ -39,12 +40,19 @@ export function movesAlone(rehearsal: Rehearsal, state: SittingState, now: numbe
   }
   return [...voices].flatMap(([to, voice]) => {
     const question = state.asked.get(to);
-    const seen = question ? `${question.play} ${question.step} ${question.again.get(to)?.answers.length ?? 0}` : '';
+    const seen = question ? situation(state, question) : '';
     if (question?.step !== 'open' && choosesAlone(state)) return taken(rehearsal, state, to, voice, now);
     if (!question || rehearsal.seenAlone.get(to) === seen) return [];
     rehearsal.seenAlone.set(to, seen);
     return doneWith(rehearsal, state, question, voice, now);
   });
+}
+
+/** A name for what one has before them: moves are planned once for each. */
+function situation(state: SittingState, { play, step, to, floor, again, boosts }: QuestionInPlay): string {
+  const held = state.boosts.get(floor ?? '')?.length ?? 0;
+  const running = state.running.filter(({ team }) => team === floor).length;
+  return [play, step, again.get(to!)?.answers.length ?? 0, boosts.length, held, running].join(' ');
 }
 
 /** A team that chooses what it takes on; planned anew where somebody else was there before. */
@@ -104,7 +112,9 @@ function doneWith(
     const command = { type: 'rule', team: question.floor!, verdict, play } as const;
     return [{ at: at + around(SAYING, random), actor: HOST, command, when, roundTrip: 0 }];
   }
-  const out = ruledOut(state, question, question.to);
+  const out = ruledOut(state, question, [question.to!]);
+  const boost = boosting(state, { who: voice.seat, team: question.floor! }, random);
+  if (boost) return [{ at: now + reading, actor: seatOf(voice), command: boost, when, roundTrip }];
   const answer = guess(written, question.order, right, random, out);
   if (!answer) return [];
   return [{ at, actor: seatOf(voice), command: { type: 'answer', play, answer }, when, roundTrip }];

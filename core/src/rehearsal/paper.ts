@@ -23,7 +23,7 @@ export interface PaperQuestion {
   limit: number | null;
   answers: Map<string, PaperAnswer>;
   /** What its value is multiplied with, for a team or for one of its members. */
-  factors: { team: string; who: string | null; times: number }[];
+  factors: { team: string; who: string | null; times: number; of: 'gain' | 'loss' }[];
   /** Who was out already when it came up: they answer for honour. */
   out: ReadonlySet<string>;
   /** Whether only one plays in its round: then a miss costs a life all the same. */

@@ -230,8 +230,8 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         noteOf(event.play)?.answers.delete(event.who);
         break;
       case 'factored': {
-        const { team, who = null, times } = event;
-        noteOf(event.play)?.factors.push({ team, who, times });
+        const { team, who = null, times, of = 'gain' } = event;
+        noteOf(event.play)?.factors.push({ team, who, times, of });
         break;
       }
       case 'marked':

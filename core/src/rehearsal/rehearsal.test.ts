@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { atRate, pacedClock, virtualAt } from './pacedClock.ts';
 import { combinations } from '../show/devices.ts';
 import { floors, rulesWith, type RoundRules } from '../formats/rules.ts';
-import { formatNames, type FormatName } from '../formats/index.ts';
+import { boosts, formatNames, usualBoosts, type FormatName } from '../formats/index.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import { newRound } from '../show/newRound.ts';
 import { playThrough } from './playThrough.ts';
@@ -45,11 +45,15 @@ function showOf(format: FormatName, rules: Partial<RoundRules>, more: Partial<Sh
   return show;
 }
 
+/** Every boost there is, each for next to nothing. */
+const ALL_BOOSTS = boosts.map((boost) => ({ boost, ...usualBoosts[boost], price: 5 }));
+
 const arbitraryRules = fc.record({
   floor: fc.constantFrom(...floors),
   afterWrong: fc.constantFrom('handOn', 'buzz', 'close'),
   passShare: fc.constantFrom(0, 50, 100),
   tries: fc.constantFrom(1, 1, 2),
+  boosts: fc.constantFrom(null, null, ALL_BOOSTS),
   penalty: fc.constantFrom('none', 'part', 'full'),
   penaltyShare: fc.constantFrom(33, 50),
   lowest: fc.constantFrom(null, 0, -50),

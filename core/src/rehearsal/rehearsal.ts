@@ -45,7 +45,7 @@ export function situationOf(state: SittingState): string {
     question?.mode,
     question?.openedAt,
     question?.removed.length,
-    question && triesOf(question),
+    question && triesOf(question) + question.boosts.length,
     question?.advice.map((one) => one.over).join(),
     state.round?.startedAt,
     state.round?.ended,

@@ -12,6 +12,7 @@ import { mayAdvise } from '../sitting/read/advisers.ts';
 import { adviceOn, type Advice, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
 import { tableOf } from '../sitting/read/table.ts';
 import { readingSilently } from '../show/length/question.ts';
+import { boosting } from './boosting.ts';
 import { guess } from './guess.ts';
 import type { Move, Rehearsal } from './move.ts';
 import type { StandIn } from './room.ts';
@@ -140,7 +141,9 @@ function inQuestion(
     const team = teamFor(state, one);
     if (!countsIn(state.round, team) && random() < 0.5) return [];
     const order = without ? question.order : orderFor(state, question, one.seat);
-    const out = ruledOut(state, question, question.again.has(one.seat) ? one.seat : team);
+    const boost = without ? null : boosting(state, { who: one.seat, team }, random);
+    if (boost) return [{ at: now + reading, actor: seatOf(one), command: boost, roundTrip: one.roundTrip }];
+    const out = ruledOut(state, question, [one.seat, team]);
     const answer = guess(written, order, right, random, out);
     if (!answer) return [];
     const at = now + reading + around(THINKING, random) * one.slowness + one.roundTrip / 2;

@@ -24,7 +24,7 @@ export function valueOnPaper(
     mode: 'turn' | 'buzz' | 'everyone';
     had: readonly string[];
     limit: number | null;
-    factors: readonly { team: string; who: string | null; times: number }[];
+    factors: readonly { team: string; who: string | null; times: number; of: 'gain' | 'loss' }[];
   },
   { who, team, share, after }: PaperAnswer,
 ): number {
@@ -33,10 +33,14 @@ export function valueOnPaper(
   const first = play.had[0];
   const handedOn = play.mode !== 'everyone' && first !== undefined && first !== team;
   const value = handedOn ? (play.value * rules.passShare) / 100 : play.value;
+  const multiplied = (of: 'gain' | 'loss') =>
+    play.factors
+      .filter((one) => one.of === of && one.team === team && (one.who === null || one.who === who))
+      .reduce((times, one) => times * one.times, 1);
   if (share === 0) {
-    if (play.alone) return -play.alone.loss;
-    if (rules.penalty === 'full') return -value;
-    return rules.penalty === 'part' ? (-value * rules.penaltyShare) / 100 : 0;
+    if (play.alone) return -play.alone.loss * multiplied('loss');
+    if (rules.penalty === 'full') return -value * multiplied('loss');
+    return rules.penalty === 'part' ? ((-value * rules.penaltyShare) / 100) * multiplied('loss') : 0;
   }
   let left = 1;
   if (rules.speed && play.limit !== null && after !== null && !handedOn) {
@@ -47,10 +51,7 @@ export function valueOnPaper(
       left = 1 - gone * (1 - keep / 100);
     }
   }
-  let worth = value * left * share;
-  for (const one of play.factors)
-    if (one.team === team && (one.who === null || one.who === who)) worth *= one.times;
-  return worth;
+  return value * left * share * multiplied('gain');
 }
 
 /** The answer that most members gave; of several the one that was there first. */

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { boosts } from '../formats/boosts.ts';
 import { Id, line, name, whole } from '../text/schemas.ts';
 
 const bare = <T extends string>(type: T) => v.object({ type: v.literal(type) });
@@ -6,6 +7,11 @@ const Play = whole(0, Number.MAX_SAFE_INTEGER);
 /** A moment on the server's clock, as a client believes it to be (ms). */
 const Moment = v.pipe(v.number(), v.finite());
 /** What a format does of its own; read by the format. */
+/** A boost that a team has: bought, or used, against another team where it hinders. */
+const Boosted = {
+  boost: v.picklist(boosts),
+  on: v.optional(Id),
+};
 const Act = v.object({ type: v.literal('act'), act: v.unknown() });
 /** `team` where each is asked alone and the host chooses for one. */
 const Choose = v.object({
@@ -78,6 +84,8 @@ export const HostCommand = v.variant('type', [
   /** A key of the desk stands for the buzzer of a table. */
   v.object({ type: v.literal('buzzFor'), team: Id, play: Play, pressed: Moment }),
   Act,
+  v.object({ type: v.literal('giveBoost'), team: Id, boost: Boosted.boost }),
+  v.object({ type: v.literal('useBoostFor'), team: Id, ...Boosted }),
   v.object({ type: v.literal('clock'), act: v.picklist(['hold', 'run', 'drop']) }),
   v.object({ type: v.literal('addTime'), seconds: whole(-600, 600) }),
   v.object({ type: v.literal('showStandings'), on: v.boolean() }),
@@ -118,6 +126,8 @@ export const SeatCommand = v.variant('type', [
   v.object({ type: v.literal('goOn'), play: Play }),
   Choose,
   Act,
+  v.object({ type: v.literal('buyBoost'), boost: Boosted.boost }),
+  v.object({ type: v.literal('useBoost'), ...Boosted }),
 ]);
 export type SeatCommand = v.InferOutput<typeof SeatCommand>;
 export type AnswerCommand = v.InferOutput<typeof Answer>;

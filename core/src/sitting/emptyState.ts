@@ -32,6 +32,8 @@ export function emptyState(): SittingState {
     played: [],
     plays: new Map(),
     ledger: [],
+    boosts: new Map(),
+    running: [],
     paid: new Map(),
     scores: new Map(),
     since: 0,

@@ -4,6 +4,7 @@ import { formatOf } from '../formats/index.ts';
 import { forHonour } from './read/counting.ts';
 import { kindInPlay } from './read/inPlay.ts';
 import { evolveAlone, recountAlone } from './evolveAlone.ts';
+import { evolveBoosts } from './evolveBoosts.ts';
 import { applyToQuestion, newInPlay, ruleOn } from './evolveQuestion.ts';
 import { commandKey, isStep, movesOn, type LoggedEvent } from './events.ts';
 import { entriesOf, type Cause, type LedgerEntry } from './ledger.ts';
@@ -41,6 +42,7 @@ export function evolve(state: SittingState, event: LoggedEvent): void {
     // Whoever goes back wants to look: nothing goes on by itself until the host says so.
     state.held = true;
   }
+  evolveBoosts(state, event);
   apply(state, event);
   evolveAlone(state, event);
   for (const entry of entriesOf(event, meant(state, event))) enter(state, entry);
@@ -222,6 +224,9 @@ function apply(state: SittingState, event: LoggedEvent): void {
         state.changesBefore = state.changes;
         state.changes = new Map();
       }
+      return;
+    case 'boostGiven':
+      state.boosts.set(event.team, [...(state.boosts.get(event.team) ?? []), event.boost]);
       return;
     case 'counted': {
       const round = state.begun[event.begun]!;

@@ -43,6 +43,7 @@ export function newInPlay(
     early: [],
     removed: [],
     again: new Map(),
+    boosts: [],
     factors: [],
     advice: [],
     onStage: null,
@@ -187,9 +188,17 @@ export function applyToQuestion(question: QuestionInPlay, event: LoggedEvent, st
       question.responses = question.responses.filter((one) => one !== given);
       return;
     }
+    case 'thinnedFor': {
+      const before = question.again.get(event.who) ?? { answers: [], removed: [] };
+      question.again.set(event.who, { ...before, removed: [...before.removed, ...event.removed] });
+      return;
+    }
+    case 'boostUsed':
+      question.boosts.push({ team: event.team, boost: event.boost });
+      return;
     case 'factored': {
-      const { team, who = null, times, why } = event;
-      question.factors.push({ team, who, times, why });
+      const { team, who = null, times, why, of = 'gain' } = event;
+      question.factors.push({ team, who, times, why, of });
       return;
     }
     case 'buzzed': {

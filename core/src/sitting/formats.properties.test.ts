@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { balancedValues } from '../formats/counterweight/values.ts';
 import { deskView } from './view/desk.ts';
-import { formatNames, shownWhen } from '../formats/index.ts';
+import { boosts, formatNames, shownWhen, usualBoosts } from '../formats/index.ts';
 import { isRefusal } from '../refusal.ts';
 import { largestRemainders, wholePercentages } from '../rank/percentages.ts';
 import { newRound } from '../show/newRound.ts';
@@ -32,6 +32,9 @@ const CURRENT = -1;
 const LAST = -2;
 const kinds = everyKind().length;
 
+/** Every boost there is, each for next to nothing. */
+const ALL_BOOSTS = boosts.map((boost) => ({ boost, amount: usualBoosts[boost].amount, price: 1 }));
+
 const rules: fc.Arbitrary<RoundRules> = fc
   .record({
     floor: fc.constantFrom('turn' as const, 'buzz' as const, 'everyone' as const),
@@ -47,6 +50,7 @@ const rules: fc.Arbitrary<RoundRules> = fc
     picks: fc.constantFrom('before' as const, 'with' as const),
     shuffleBySeat: fc.boolean(),
     tries: fc.constantFrom(1, 1, 2, 3),
+    boosts: fc.constantFrom(null, ALL_BOOSTS),
     pace: fc.constantFrom(null, null, 3),
     roundClock: fc.constantFrom(null, 30),
     turnsEach: fc.constantFrom(null, null, 1, 2),
@@ -135,6 +139,21 @@ const act: fc.Arbitrary<[Command, Actor]> = fc.oneof(
     arbitrary: fc.nat(1e6).map((seed) => hosted({ type: 'act', act: seed })),
   },
   { weight: 2, arbitrary: fc.constant<[Command, Actor]>([{ type: 'timeUp' }, CLOCK]) },
+  {
+    weight: 3,
+    arbitrary: fc
+      .tuple(team, fc.constantFrom(...boosts))
+      .map(([who, boost]) => hosted({ type: 'giveBoost', team: who, boost })),
+  },
+  {
+    weight: 3,
+    arbitrary: fc
+      .tuple(seat, fc.constantFrom(...boosts), team, fc.boolean())
+      .map(([who, boost, on, buys]): [Command, Actor] => [
+        buys ? { type: 'buyBoost', boost } : { type: 'useBoost', boost, on },
+        seatActor(who),
+      ]),
+  },
   // What there is only where everybody is asked alone.
   {
     weight: 4,

@@ -36,10 +36,7 @@ function factorsOf(factors: Played['factors'], team: string): { factors?: { time
  * a round that is counted what it brings the show, and everything else says `scored`.
  * @param played the question concerned, where one is in play.
  */
-export function entriesOf(
-  event: LoggedEvent,
-  played: Played | null,
-): readonly LedgerEntry[] {
+export function entriesOf(event: LoggedEvent, played: Played | null): readonly LedgerEntry[] {
   switch (event.type) {
     case 'scored': {
       const { seq, at, team, amount, cause } = event;

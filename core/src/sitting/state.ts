@@ -1,3 +1,4 @@
+import type { BoostName } from '../formats/boosts.ts';
 import type { FormatName } from '../formats/index.ts';
 import type { Verdict } from '../question/kind.ts';
 import type { StoredAnswer } from '../question/kinds/index.ts';
@@ -76,6 +77,15 @@ export interface Factor {
   who: string | null;
   times: number;
   why: string;
+  of: 'gain' | 'loss';
+}
+
+/** A boost that was used and lasts: for so many questions more, against `on` where it hinders. */
+export interface Running {
+  team: string;
+  boost: BoostName;
+  left: number;
+  on: string | null;
 }
 
 /** The steps of one question, in order; handing on goes back to `open`. */
@@ -128,6 +138,8 @@ export interface QuestionInPlay {
   removed: number[];
   /** Answers that did not stand, by whose they are, with the options that they cost (by their places as written). */
   again: Map<string, { answers: StoredAnswer[]; removed: number[] }>;
+  /** Boosts that were used on it. */
+  boosts: { team: string; boost: BoostName }[];
   /** What its value is multiplied with for a team, or for one of its members alone. */
   factors: Factor[];
   /** What others were asked about it, one after the other. */
@@ -223,6 +235,9 @@ export interface SittingState {
   /** Every question that ever was in play, common or not, by its number. */
   plays: Map<number, QuestionInPlay>;
   ledger: LedgerEntry[];
+  /** Boosts that each team has and has not used, and those that were used and last. */
+  boosts: Map<string, BoostName[]>;
+  running: Running[];
   /** What the ledger says of each question, by team. */
   paid: Map<number, Map<string, number>>;
   /** The sums of the ledger, since scores last began anew with the event `since`. */

@@ -1,5 +1,6 @@
 import { kindOf } from '../../question/kinds/index.ts';
 import type { Random } from '../../random/shuffle.ts';
+import { allButTwo, hasOptions } from '../../question/thin.ts';
 import { refuse, type Refusal } from '../../refusal.ts';
 import { hold } from '../../time/clock.ts';
 import type { RoundDraft } from '../events.ts';
@@ -8,26 +9,15 @@ import type { Act } from './acts.ts';
 import type { Assist } from './content.ts';
 import { onSlope, type ClimbState } from './state.ts';
 
-/** Whether one of several options is chosen: only then can some be taken away, or hands be counted. */
-const hasOptions = ({ question }: Table): boolean =>
-  question !== null && kindOf(question.written.answer.kind).control(question.written.answer).type === 'one';
+const hasChoice = ({ question }: Table): boolean => question !== null && hasOptions(question.written);
 
 /** Whether an assist is of any use on the question. */
 const canHelp: Record<Assist, (table: Table) => boolean> = {
   // The key and one wrong option are left.
-  thin: (table) => hasOptions(table) && table.question!.order.length - table.question!.removed.length > 2,
+  thin: (table) => hasChoice(table) && table.question!.order.length - table.question!.removed.length > 2,
   voice: ({ question }) => question !== null && kindOf(question.written.answer.kind).given === 'handset',
-  room: hasOptions,
+  room: hasChoice,
 };
-
-/** The wrong options that are taken away: all but one, which is drawn. */
-function thinned({ question }: Table, random: Random): number[] {
-  const { written, order, removed } = question!;
-  const [keySlot] = kindOf(written.answer.kind).key(written.answer, order).slots;
-  const wrong = order.filter((option, slot) => slot !== keySlot && !removed.includes(option));
-  const kept = wrong[Math.floor(random() * wrong.length)];
-  return wrong.filter((option) => option !== kept);
-}
 
 /** Why an assist cannot be used now, or null. */
 export function noAssist(state: ClimbState, assist: Assist, table: Table): Refusal | null {
@@ -58,7 +48,9 @@ export function useAssist(
   const no = noAssist(state, act.do, table);
   if (no) return no;
   const acted: RoundDraft = { type: 'acted', act };
-  if (act.do === 'thin') return [acted, { type: 'thinned', removed: thinned(table, random) }];
+  const { written, order, removed } = table.question!;
+  if (act.do === 'thin')
+    return [acted, { type: 'thinned', removed: allButTwo(written, order, removed, random) }];
   if (act.do === 'room') return [acted, askAdvice('room', null, state.adviceClock, table)];
   // One person, or – from a phone, which knows teams alone – whoever of a team speaks first.
   const asked = table.people().find(({ who, team }) => who === act.who || team === act.who);

@@ -85,7 +85,9 @@ export const knockout: Format<KnockoutContent, KnockoutState, KnockoutView, Deal
   isOver(state) {
     if (state.played >= state.order.length) return true;
     const alive = [...state.known].filter((team) => livesOf(state, team) > 0);
-    return state.known.size > 1 ? alive.length <= 1 : state.alone && state.known.size === 1 && alive.length === 0;
+    return state.known.size > 1
+      ? alive.length <= 1
+      : state.alone && state.known.size === 1 && alive.length === 0;
   },
   rankBy: (state, team, score) => [livesOf(state, team), score],
   counted: (state, team, { lifePoints }) => livesOf(state, team) * lifePoints,

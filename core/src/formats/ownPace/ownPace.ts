@@ -76,6 +76,7 @@ const reached = ({ goal, amount, balances, total }: OwnPaceState): boolean =>
 export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSequence> = {
   ...usual,
   alone: () => 'people',
+  sells: true,
   suits: {
     anew: { clock: null, roundClock: 300, lowest: 0 },
     aloud: {},

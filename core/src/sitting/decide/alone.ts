@@ -8,6 +8,7 @@ import { thoughtFor } from '../evolveQuestion.ts';
 import { aloneIn } from '../read/alone.ts';
 import { alike } from '../read/alike.ts';
 import { isAsking, isRoundOver, whoIsAsked, type Asked } from '../read/asking.ts';
+import { factorsDue, hurriedTo, tithesDue, withFactors } from '../read/boosts.ts';
 import { tableOf } from '../read/table.ts';
 import { rulesOf } from '../read/inPlay.ts';
 import { paidFor, resultsOfQuestion, winnerOf } from '../read/points.ts';
@@ -84,7 +85,7 @@ function asked(
   const written = state.show.questions[picked.question]!;
   const { order } = posed(state, picked.question, random);
   const seconds = written.clock ?? rulesOf(state).clock;
-  const limit = seconds === null ? null : seconds * 1000;
+  const limit = seconds === null ? null : Math.round(seconds * 10 * (hurriedTo(state, team) ?? 100));
   return {
     type: 'asked',
     to: who,
@@ -119,13 +120,23 @@ export function concluded(
     ? { ...question, responses: [response], byWho: new Map([[response.who, response]]) }
     : question;
   const paid = paidFor(state, play);
-  const results = resultsOfQuestion(state, over, (team) => scoreNow(state, team) - (paid.get(team) ?? 0));
+  const factors = factorsDue(state, over);
+  const worth = withFactors(over, factors);
+  const results = resultsOfQuestion(state, worth, (team) => scoreNow(state, team) - (paid.get(team) ?? 0));
   const to = question.to!;
   const settled = { type: 'settled', winner: winnerOf(state, over, results), play, results, to } as const;
-  const [first, ...rest] = withConsequences(state, over, settled);
+  const [first, ...rest] = withConsequences(state, worth, settled);
+  const tithes = ofRound(tithesDue(state, over, results), over.begun);
   // Where they are shown the key they say themselves when they go on.
   const next = question.keyAfter ? [] : askNext(state, { who: to, team: question.floor! }, context);
-  return [first!, ...ofThisRound(state, rest, to), ...withdrawn(state, settled, over.ref), ...next];
+  return [
+    ...factors,
+    first!,
+    ...tithes,
+    ...ofThisRound(state, rest, to),
+    ...withdrawn(state, settled, over.ref),
+    ...next,
+  ];
 }
 
 /** Questions of others that are void with what was settled. */

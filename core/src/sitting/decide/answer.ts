@@ -138,7 +138,7 @@ export function answer(
   const read = kind.read(content, orderFor(state, question, own.seat || null), command.answer);
   if (!read) return refuse('invalid', noAnswer[kind.control(content).type] ?? noAnswer.one);
   if (anonymous && isFinal) return refuse('already', 'You have answered already.');
-  const out = ruledOut(state, question, own.who);
+  const out = ruledOut(state, question, [own.who, own.team]);
   if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
     return refuse('used', 'That option has been tried: choose another.');
   if (advising) return advised(state, question, own, read, context);

@@ -9,6 +9,7 @@ import { closeAdvice, countAdvice } from './advice.ts';
 import { askAgain, goOn, start } from './alone.ts';
 import { answer } from './answer.ts';
 import { buzz } from './buzz.ts';
+import { buyBoost, giveBoost, useBoost } from './boosts.ts';
 import { addTime, endRound, holdPace, setClock, timeUp } from './clock.ts';
 import { isAnonymous } from '../read/polling.ts';
 import type { Context } from './context.ts';
@@ -24,6 +25,8 @@ const roles: Partial<Record<Command['type'], Actor['role'][]>> = {
   answer: ['seat', 'stage'],
   buzz: ['seat'],
   goOn: ['seat'],
+  buyBoost: ['seat'],
+  useBoost: ['seat'],
   act: ['host', 'stage', 'seat'],
   mute: ['host', 'stage'],
   next: ['host', 'stage'],
@@ -131,6 +134,19 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       const seat = state.seats.get(context.actor.id);
       if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
       return buzz(state, { ...command, team: seat.team, seat: seat.id }, context);
+    }
+    case 'giveBoost':
+      return giveBoost(state, command.team, command.boost);
+    case 'useBoostFor':
+      return useBoost(state, { team: command.team, seat: null }, command, context);
+    case 'buyBoost':
+    case 'useBoost': {
+      const seat = state.seats.get(context.actor.id);
+      if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
+      const owner = { team: seat.team, seat: seat.id };
+      return command.type === 'buyBoost'
+        ? buyBoost(state, owner, command.boost)
+        : useBoost(state, owner, command, context);
     }
     case 'act':
       return act(state, command.act, context);

@@ -13,9 +13,10 @@ import {
   type SittingState,
   type Step,
 } from '../state.ts';
+import { factorsDue, hurriedTo, tithesDue, withFactors } from '../read/boosts.ts';
 import { handOnTo, turnAfter } from '../read/turns.ts';
 import type { Context } from './context.ts';
-import { withConsequences } from './consequences.ts';
+import { ofRound, withConsequences } from './consequences.ts';
 
 const names: Record<Step, string> = {
   picked: 'chosen',
@@ -41,7 +42,8 @@ export function at(
 
 export function startClock(state: SittingState, question: QuestionInPlay, now: number): Draft {
   const seconds = writtenQuestion(state, question).clock ?? rulesOf(state).clock;
-  const limit = seconds === null ? null : seconds * 1000;
+  const hurried = question.mode === 'everyone' ? null : hurriedTo(state, question.floor);
+  const limit = seconds === null ? null : Math.round(seconds * 10 * (hurried ?? 100));
   const clock: Clock | null = limit === null ? null : { deadline: now + limit };
   return { type: 'opened', clock, limit };
 }
@@ -165,7 +167,12 @@ export function handOn(state: SittingState, { now }: Context): Draft[] | Refusal
   const to = handOnTo(state, question);
   if (to === null) return refuse('notNow', 'Every team has had this question.');
   const team = to === 'buzz' ? null : to.team;
-  const drafts: Draft[] = [...penaltyFor(state, question), { type: 'handedOn', team }];
+  const factors = factorsDue(state, question).filter(({ why }) => why === 'forgive');
+  const drafts: Draft[] = [
+    ...factors,
+    ...penaltyFor(state, withFactors(question, factors)),
+    { type: 'handedOn', team },
+  ];
   return question.step === 'posed' ? drafts : [...drafts, startClock(state, question, now)];
 }
 
@@ -176,14 +183,18 @@ export function settle(state: SittingState): Draft[] | Refusal {
   if (no) return no;
   const paid = paidFor(state, question.play);
   const already = (team: string) => paid.get(team) ?? 0;
-  const due = resultsOfQuestion(state, question, (team) => scoreNow(state, team) - already(team));
+  const factors = factorsDue(state, question);
+  const worth = withFactors(question, factors);
+  const due = resultsOfQuestion(state, worth, (team) => scoreNow(state, team) - already(team));
   const results = due && due.map((one) => ({ ...one, amount: one.amount - already(one.team) }));
-  return withConsequences(state, question, {
+  const winner = winnerOf(state, question, due);
+  const [settled, ...rest] = withConsequences(state, worth, {
     type: 'settled',
-    winner: winnerOf(state, question, due),
+    winner,
     play: question.play,
     results,
   });
+  return [...factors, settled!, ...ofRound(tithesDue(state, question, results), question.begun), ...rest];
 }
 
 export function leave(state: SittingState, { random }: Context): Draft[] | Refusal {

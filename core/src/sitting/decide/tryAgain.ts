@@ -19,7 +19,10 @@ export function tryAgain(
 ): Draft[] | null {
   const { tries, retryShare } = rulesFor(state, question);
   const before = question.again.get(own.who);
-  if ((before?.answers.length ?? 0) + 1 >= tries) return null;
+  // A boost gives one more try, for all that it is worth.
+  const given = question.boosts.some(({ team, boost }) => team === own.team && boost === 'secondTry');
+  const gone = before?.answers.length ?? 0;
+  if (gone + 1 >= tries + (given ? 1 : 0)) return null;
   const content = writtenQuestion(state, question).answer;
   const kind = kindOf(content.kind);
   if (!kind.keyed || (content.kind === 'number' && content.marking === 'closest')) return null;
@@ -29,11 +32,10 @@ export function tryAgain(
   const removed = isChoice
     ? kind.show(content, question.order, answer).slots.map((slot) => question.order[slot]!)
     : [];
-  const gone = question.removed.length + (before?.removed.length ?? 0) + removed.length;
-  if (isChoice && question.order.length - gone < LEFT) return null;
+  const without = question.removed.length + (before?.removed.length ?? 0) + removed.length;
+  if (isChoice && question.order.length - without < LEFT) return null;
   const play = question.to === null ? {} : { play: question.play };
-  return [
-    { type: 'triedAgain', ...own, removed, ...play },
-    { type: 'factored', ...own, times: retryShare / 100, why: 'secondTry', ...play },
-  ];
+  const again: Draft = { type: 'triedAgain', ...own, removed, ...play };
+  if (given && gone === 0) return [again];
+  return [again, { type: 'factored', ...own, times: retryShare / 100, why: 'secondTry', ...play }];
 }

@@ -26,11 +26,15 @@ export function mayBeEntered(state: SittingState): string[] {
 }
 
 /**
- * Slots that nobody can pick any more: a team was ruled wrong on them, or they were taken away. With `who` also those
- * that one had before and may not have again.
+ * Slots that nobody can pick any more: a team was ruled wrong on them, or they were taken away. With `who` – a seat, a team – also those
+ * that they had before and may not have again.
  */
-export function ruledOut(state: SittingState, question: QuestionInPlay, who: string | null = null): number[] {
-  const own = (who === null ? undefined : question.again.get(who)?.removed) ?? [];
+export function ruledOut(
+  state: SittingState,
+  question: QuestionInPlay,
+  who: readonly string[] = [],
+): number[] {
+  const own = who.flatMap((one) => question.again.get(one)?.removed ?? []);
   const removed = [...question.removed, ...own].map((option) => question.order.indexOf(option));
   if (question.tried.length === 0) return removed;
   const kind = kindInPlay(state, question);

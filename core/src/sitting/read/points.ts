@@ -40,8 +40,10 @@ export const factorsFor = (
   { team, who }: Pick<Response, 'team' | 'who'>,
 ): Factor[] => factors.filter((one) => one.team === team && (one.who === null || one.who === who));
 
-const timesFor = (question: QuestionInPlay, response: Response): number =>
-  factorsFor(question, response).reduce((product, { times }) => product * times, 1);
+const timesFor = (question: QuestionInPlay, response: Response, of: Factor['of']): number =>
+  factorsFor(question, response)
+    .filter((one) => one.of === of)
+    .reduce((product, { times }) => product * times, 1);
 
 /** What one response brings or costs, not rounded yet. */
 function worth(question: QuestionInPlay, rules: RoundRules, response: Response, isClosest: boolean): number {
@@ -49,15 +51,16 @@ function worth(question: QuestionInPlay, rules: RoundRules, response: Response, 
   const later = question.mode !== 'everyone' && first !== undefined && first !== response.team;
   const value = question.points * (later ? rules.passShare / 100 : 1);
   if (response.verdict === 'wrong') {
+    const spared = timesFor(question, response, 'loss');
     // Whoever is not the closest guessed honestly, and only the host can call that wrong.
     if (isClosest && response.by !== 'host' && !rules.penaltyClosest) return 0;
-    if (question.loss !== null) return -question.loss;
+    if (question.loss !== null) return question.loss === 0 ? 0 : -question.loss * spared;
     const cost = { none: 0, part: rules.penaltyShare / 100, full: 1 }[rules.penalty];
-    return cost === 0 ? 0 : -value * cost;
+    return cost === 0 ? 0 : -value * cost * spared;
   }
   const timed = rules.speed && question.limit !== null && response.after !== null && !later;
   const speed = timed ? speedShare(response.after! / 1000, question.limit! / 1000, rules.speed!) : 1;
-  return value * speed * response.share * timesFor(question, response);
+  return value * speed * response.share * timesFor(question, response, 'gain');
 }
 
 interface Worth {

@@ -1,3 +1,4 @@
+import type { BoostName } from '../../formats/boosts.ts';
 import { aloneIn } from '../read/alone.ts';
 import { formatOf } from '../../formats/index.ts';
 import { questionForHost, type QuestionForHost } from '../../question/forHost.ts';
@@ -12,6 +13,7 @@ import type { Draft } from '../events.ts';
 import { soundButtons, type SoundButton } from '../../show/sound/sounds.ts';
 import { kindInPlay, rulesFor, rulesOf, writtenQuestion } from '../read/inPlay.ts';
 import { nextStep, type NextStep } from '../read/nextStep.ts';
+import { boostsOf } from '../read/boosts.ts';
 import { countsIn } from '../read/counting.ts';
 import { wonBy, worthTo } from '../read/points.ts';
 import { playing } from '../read/roundCount.ts';
@@ -20,6 +22,7 @@ import { memberwise, type Press, type QuestionInPlay, type Response, type Sittin
 import { timingOf, type Timing } from '../read/timing.ts';
 import { handOnTo } from '../read/turns.ts';
 import { aloneView, type AloneView } from './alone.ts';
+import { heldView } from './boosts.ts';
 import { liveView, type LiveView } from './live.ts';
 import { isPoll, outcomeIn } from './poll.ts';
 import { publicView, type PublicView } from './public.ts';
@@ -81,6 +84,8 @@ export interface DeskView extends PublicView {
     sounds: SoundButton[] | null;
     /** Whether the host lets people show the stage what they feel. */
     reactions: boolean;
+    /** Boosts that teams have, and those that there are in the round. */
+    boosts: { held: Record<string, BoostName[]>; here: BoostName[] };
     /** `asked` is the name that somebody wanted, while it is held back. */
     seats: { id: string; name: string; team: string; asked: string | null }[];
     question: DeskQuestion | null;
@@ -210,6 +215,10 @@ export function deskView(state: SittingState): DeskView {
       muted: state.show.sounds?.off ? null : state.muted,
       sounds: soundButtons(state.show.sounds),
       reactions: state.reactions,
+      boosts: {
+        held: heldView(state),
+        here: state.round ? boostsOf(rulesOf(state)).map(({ boost }) => boost) : [],
+      },
       seats: [...state.seats.values()]
         .filter((seat) => !seat.removed)
         .map(({ id, name, team, asked }) => ({ id, name, team, asked })),

@@ -13,6 +13,7 @@ import type { Weave } from '../../show/weave.ts';
 import { rulesOf } from '../read/inPlay.ts';
 import { hasOwnWinner, placesIn, playing, scoreIn, winnersIn } from '../read/roundCount.ts';
 import { scoreNow, type BegunRound, type SittingState } from '../state.ts';
+import { runningView, type RunningView } from './boosts.ts';
 import { publicQuestion, type PublicQuestion } from './question.ts';
 
 export interface TeamView {
@@ -76,6 +77,8 @@ export interface PublicView {
     /** How many turns each team still has, where the round ends by them. */
     turnsLeft: Record<string, number> | null;
   } | null;
+  /** Boosts that were used and last. */
+  running: RunningView[];
   question: PublicQuestion | null;
 }
 
@@ -238,6 +241,7 @@ export function publicView(state: SittingState): PublicView {
     explains: explained(state),
     round: round && formatOf(round.format).view(round.state),
     timer: round && timerOf(state, round),
+    running: runningView(state),
     question: state.question ? publicQuestion(state, state.question) : null,
   };
 }

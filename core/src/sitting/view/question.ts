@@ -84,6 +84,8 @@ export interface PublicQuestion {
     | (KeyView &
         Pick<Question, 'explanation' | 'onRight' | 'onWrong' | 'credit'> & { picture: PictureView | null })
     | null;
+  /** Boosts that were used on it. */
+  boosts: QuestionInPlay['boosts'];
   /** What others were asked about it: how many have spoken, and what they said once that is over. */
   advice: AdviceView[];
   /** Points that the question brought, once it is settled. */
@@ -258,6 +260,7 @@ export function publicQuestion(state: SittingState, question: QuestionInPlay): P
           picture: pictureView(written.answerPicture),
         }
       : null,
+    boosts: question.boosts,
     advice: question.advice.map((one) => adviceView(state, question, one)),
     result:
       question.step === 'settled'

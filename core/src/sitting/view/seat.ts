@@ -13,6 +13,7 @@ import {
   type Seat,
   type SittingState,
 } from '../state.ts';
+import { boostsFor, type BoostLine } from './boosts.ts';
 import { teamViewOf, teamViews } from './public.ts';
 import { publicQuestion, type PublicQuestion } from './question.ts';
 
@@ -53,6 +54,8 @@ export interface SeatView {
   advises: { said: AnswerView | null } | null;
   /** The question that was asked of this seat, or of its team, alone; null where it answers the common one. */
   asked: PublicQuestion | null;
+  /** Boosts of the own team: held, lasting, or for sale. */
+  boosts: BoostLine[];
   /** How far it has come where it is asked alone, and how its last question ended. */
   track: {
     answered: number;
@@ -96,17 +99,20 @@ function ownLayout(state: SittingState, question: QuestionInPlay, id: string): S
 }
 
 function againOf(state: SittingState, question: QuestionInPlay, seat: Seat): SeatView['again'] {
-  const who = question.again.has(seat.id) ? seat.id : seat.team;
-  const before = question.again.get(who);
-  if (!before) return null;
+  const all = [question.again.get(seat.id), question.again.get(seat.team)].flatMap((one) => one ?? []);
+  if (all.length === 0) return null;
+  const answers = all.flatMap((one) => one.answers);
   const written = writtenQuestion(state, question);
   const order = orderFor(state, question, seat.id);
   const kind = kindInPlay(state, question);
-  const factors = factorsFor(question, { team: seat.team, who });
+  const factors = factorsFor(question, {
+    team: seat.team,
+    who: question.again.has(seat.id) ? seat.id : seat.team,
+  });
   return {
-    given: before.answers.map((answer) => kind.show(written.answer, order, answer)),
-    ruledOut: before.removed.map((option) => order.indexOf(option)),
-    hint: rulesFor(state, question).hints ? written.hint : '',
+    given: answers.map((answer) => kind.show(written.answer, order, answer)),
+    ruledOut: all.flatMap((one) => one.removed).map((option) => order.indexOf(option)),
+    hint: rulesFor(state, question).hints && answers.length > 0 ? written.hint : '',
     times: factors.reduce((product, { times }) => product * times, 1),
   };
 }
@@ -212,6 +218,7 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     earned: here && question.step === 'settled' ? (paidFor(state, question.play).get(seat.team) ?? 0) : null,
     advises: here ? advisesOf(state, question, seat) : null,
     asked: alone && publicQuestion(state, alone),
+    boosts: seat.removed ? [] : boostsFor(state, seat),
     track: trackOf(state, seat),
   };
 }
