@@ -21,6 +21,10 @@ export type Result = v.InferOutput<typeof Result>;
 export const CountLine = v.object({ team: text, place: number, amount: number });
 export type CountLine = v.InferOutput<typeof CountLine>;
 
+/** What a spinner draws: whose turn it is, who answers, what is asked, or a surprise for a team. */
+export const spun = ['team', 'player', 'category', 'question', 'surprise'] as const;
+export type SpunWhat = (typeof spun)[number];
+
 /** Why a score changed: a ruling on a question, a rule of the format, or the host's hand with a reason. */
 export const Cause = v.variant('by', [
   /** `play` is the number under which the question was in play. */
@@ -66,6 +70,8 @@ export const roundDrafts = [
   event('counted', { begun: number, lines: v.array(CountLine) }),
   /** `took` where whoever was on turn has had it, though nothing was asked. */
   event('turnGiven', { team: text, took: v.optional(v.literal(true)) }),
+  /** A team is passed over the next time that it would be on. */
+  event('turnLost', { team: text }),
   /** What is asked in the round begins; `clock` is that of the whole round, `limit` its length (ms). */
   event('roundStarted', { clock: v.nullable(Clock), limit: v.nullable(number) }),
   /** The clock of the round is set, held or goes on; while it is `held` nobody of those asked alone may answer. */
@@ -145,6 +151,19 @@ export const roundDrafts = [
     to: v.optional(text),
     play: v.optional(number),
   }),
+  /**
+   * The spinner comes over the stage: for whom or what, and its fields with their odds – a team, a seat, a place of the
+   * round, or which surprise `team` gets.
+   */
+  event('spinnerShown', {
+    what: v.picklist(spun),
+    team: v.nullable(text),
+    fields: v.array(v.object({ ref: text, label: text, weight: number })),
+  }),
+  /** What came up, drawn before anything moved; `passes` is how often the shuttle is seen to go to and fro. */
+  event('spun', { field: number, passes: number, reason: v.optional(text) }),
+  /** It goes; what came up follows with it. */
+  event('spinnerClosed', {}),
   /** Options are taken away for one alone, by their places as written. */
   event('thinnedFor', { who: text, team: text, removed: v.array(number), play: v.optional(number) }),
   /** An answer that was held back may be shown. */

@@ -1,3 +1,4 @@
+import type { BoostName } from './boosts.ts';
 import type { Picture } from '../media/media.ts';
 import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
@@ -46,6 +47,8 @@ export interface Table {
   question: TableQuestion | null;
   /** Whose advice may be asked: seats where each has a handset, else teams; each with its team. */
   people: () => readonly { who: string; team: string }[];
+  /** Boosts that there are in the round. */
+  boosts: readonly BoostName[];
   /** Whether anybody has a handset. */
   handsets: boolean;
   /** The moment (server ms). */

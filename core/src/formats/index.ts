@@ -78,3 +78,4 @@ export { interludes } from './interlude/content.ts';
 export { MAX_ITEMS, type Sequence } from './items.ts';
 export { RoundRules, brought, floors, rulesWith, turnOrders } from './rules.ts';
 export { BoostRules, boosts, harmlessBoosts, isHindering, usualBoosts, type BoostName } from './boosts.ts';
+export { spun, type SpunWhat } from './events.ts';

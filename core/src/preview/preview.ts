@@ -35,6 +35,7 @@ export const previewSeat = (show: Show, name: string): SeatView => ({
   advises: null,
   asked: null,
   boosts: [],
+  maySpin: false,
   track: null,
 });
 

@@ -43,5 +43,6 @@ export {
   type SoundButton,
   soundView,
 } from './sound/sounds.ts';
+export { defaultSpinner, MOST_SURPRISES, Spinner, Surprise } from './spinner.ts';
 export { MAX_MEMBERS, MAX_TEAMS, MIN_TEAMS, Team, newTeam } from './team.ts';
 export { Weave, patterns, weaveAt } from './weave.ts';

@@ -15,6 +15,7 @@ import { defaultDevices, Devices } from './devices.ts';
 import { defaultDoors, Doors } from './doors.ts';
 import { defaultRules, RoundRules } from '../formats/rules.ts';
 import { Look } from './look/look.ts';
+import { Spinner } from './spinner.ts';
 import { Sounds } from './sound/sounds.ts';
 import { MAX_TEAMS, newTeam, Team } from './team.ts';
 
@@ -56,6 +57,8 @@ export const Show = v.object({
   plannedMinutes: v.optional(v.nullable(whole(1, 1440))),
   /** How stage, handsets and overlay look; as the house does where nobody said. */
   look: v.optional(Look),
+  /** What the spinner may bring; as the house does where nobody said. */
+  spinner: v.optional(Spinner),
   /** What is heard on the stage. */
   sounds: v.optional(Sounds),
   /** In the order of turns. */

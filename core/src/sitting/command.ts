@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { spun } from '../formats/events.ts';
 import { boosts } from '../formats/boosts.ts';
 import { Id, line, name, whole } from '../text/schemas.ts';
 
@@ -12,6 +13,11 @@ const Boosted = {
   boost: v.picklist(boosts),
   on: v.optional(Id),
 };
+/** Throws the shuttle; `strength` is how hard it was flicked. */
+const Spin = v.object({
+  type: v.literal('spin'),
+  strength: v.optional(v.pipe(v.number(), v.minValue(0), v.maxValue(1))),
+});
 const Act = v.object({ type: v.literal('act'), act: v.unknown() });
 /** `team` where each is asked alone and the host chooses for one. */
 const Choose = v.object({
@@ -84,6 +90,14 @@ export const HostCommand = v.variant('type', [
   /** A key of the desk stands for the buzzer of a table. */
   v.object({ type: v.literal('buzzFor'), team: Id, play: Play, pressed: Moment }),
   Act,
+  v.object({
+    type: v.literal('showSpinner'),
+    what: v.picklist(spun),
+    team: v.optional(Id),
+  }),
+  bare('closeSpinner'),
+  v.object({ type: v.literal('spinAgain'), reason: v.pipe(line(200), v.trim(), v.minLength(1, 'Say why.')) }),
+  Spin,
   v.object({ type: v.literal('giveBoost'), team: Id, boost: Boosted.boost }),
   v.object({ type: v.literal('useBoostFor'), team: Id, ...Boosted }),
   v.object({ type: v.literal('clock'), act: v.picklist(['hold', 'run', 'drop']) }),
@@ -115,7 +129,7 @@ export const HostCommand = v.variant('type', [
 export type HostCommand = v.InferOutput<typeof HostCommand>;
 
 /** What may be done by touching the stage: it speaks for the team on the floor. */
-export const StageCommand = v.variant('type', [Choose, Answer, Act, Mute, Next, bare('takeBackStep')]);
+export const StageCommand = v.variant('type', [Choose, Answer, Act, Mute, Next, Spin, bare('takeBackStep')]);
 export type StageCommand = v.InferOutput<typeof StageCommand>;
 
 /** What a handset that holds a seat may ask for. `answer` is read by the question's kind. */
@@ -126,6 +140,7 @@ export const SeatCommand = v.variant('type', [
   v.object({ type: v.literal('goOn'), play: Play }),
   Choose,
   Act,
+  Spin,
   v.object({ type: v.literal('buyBoost'), boost: Boosted.boost }),
   v.object({ type: v.literal('useBoost'), ...Boosted }),
 ]);

@@ -123,6 +123,9 @@ export const isStep = (event: Draft): boolean => STEPS.has(event.type) && !conce
 const STEPS: ReadonlySet<Draft['type']> = new Set([
   'roundBegan',
   'roundStarted',
+  'spinnerShown',
+  'spun',
+  'spinnerClosed',
   'roundEnded',
   'turnGiven',
   'picked',

@@ -5,6 +5,7 @@ import { forHonour } from './read/counting.ts';
 import { kindInPlay } from './read/inPlay.ts';
 import { evolveAlone, recountAlone } from './evolveAlone.ts';
 import { evolveBoosts } from './evolveBoosts.ts';
+import { evolveSpinner } from './evolveSpinner.ts';
 import { applyToQuestion, newInPlay, ruleOn } from './evolveQuestion.ts';
 import { commandKey, isStep, movesOn, type LoggedEvent } from './events.ts';
 import { entriesOf, type Cause, type LedgerEntry } from './ledger.ts';
@@ -43,6 +44,7 @@ export function evolve(state: SittingState, event: LoggedEvent): void {
     state.held = true;
   }
   evolveBoosts(state, event);
+  evolveSpinner(state, event);
   apply(state, event);
   evolveAlone(state, event);
   for (const entry of entriesOf(event, meant(state, event))) enter(state, entry);
@@ -92,6 +94,18 @@ function count(state: SittingState, seat: Seat, by: 1 | -1): void {
   const { taken } = state;
   taken.all += by;
   taken.of.set(seat.team, (taken.of.get(seat.team) ?? 0) + by);
+}
+
+/** The turn goes on; whoever was to be passed over on the way has been. */
+function turnTo(state: SittingState, team: string): void {
+  const ids = state.teams.map(({ id }) => id);
+  if (state.skips.size > 0 && team !== state.turn)
+    for (let i = ids.indexOf(state.turn) + 1, n = 0; n < ids.length; i++, n++) {
+      const one = ids[i % ids.length]!;
+      if (one === team) break;
+      state.skips.delete(one);
+    }
+  state.turn = team;
 }
 
 function apply(state: SittingState, event: LoggedEvent): void {
@@ -184,6 +198,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       };
       state.begun.push(state.round);
       state.turn = event.turn;
+      state.skips = new Set();
       state.turnsTaken = new Map();
       state.held = false;
       state.standings = false;
@@ -191,7 +206,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
     }
     case 'turnGiven':
       if (event.took) state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
-      state.turn = event.team;
+      turnTo(state, event.team);
       return;
     case 'picked':
       state.standings = false;
@@ -225,6 +240,9 @@ function apply(state: SittingState, event: LoggedEvent): void {
         state.changes = new Map();
       }
       return;
+    case 'turnLost':
+      state.skips.add(event.team);
+      return;
     case 'boostGiven':
       state.boosts.set(event.team, [...(state.boosts.get(event.team) ?? []), event.boost]);
       return;
@@ -243,7 +261,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
     case 'left':
       if (question) state.played.push(question);
       state.question = null;
-      state.turn = event.turn;
+      turnTo(state, event.turn);
       return;
     case 'ruled':
       if (question) ruleOn(question, event);

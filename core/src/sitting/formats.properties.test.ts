@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { balancedValues } from '../formats/counterweight/values.ts';
 import { deskView } from './view/desk.ts';
-import { boosts, formatNames, shownWhen, usualBoosts } from '../formats/index.ts';
+import { boosts, formatNames, shownWhen, spun, usualBoosts } from '../formats/index.ts';
 import { isRefusal } from '../refusal.ts';
 import { largestRemainders, wholePercentages } from '../rank/percentages.ts';
 import { newRound } from '../show/newRound.ts';
@@ -153,6 +153,22 @@ const act: fc.Arbitrary<[Command, Actor]> = fc.oneof(
         buys ? { type: 'buyBoost', boost } : { type: 'useBoost', boost, on },
         seatActor(who),
       ]),
+  },
+  {
+    weight: 2,
+    arbitrary: fc
+      .tuple(fc.constantFrom(...spun), fc.constantFrom('t0', 't1', 't2', undefined))
+      .map(([what, who]) => hosted({ type: 'showSpinner', what, ...(who ? { team: who } : {}) })),
+  },
+  {
+    weight: 3,
+    arbitrary: fc
+      .tuple(seat, fc.constantFrom('spin' as const, 'close' as const, 'flick' as const))
+      .map(([who, how]): [Command, Actor] =>
+        how === 'flick'
+          ? [{ type: 'spin', strength: 0.7 }, seatActor(who)]
+          : [{ type: how === 'spin' ? 'spin' : 'closeSpinner' }, HOST],
+      ),
   },
   // What there is only where everybody is asked alone.
   {

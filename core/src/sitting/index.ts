@@ -15,6 +15,7 @@ export type { Sitting, SittingState } from './state.ts';
 export { type Book, BookRequest, bookOf } from './view/book.ts';
 export type { AloneLine, AloneView } from './view/alone.ts';
 export type { BoostLine, RunningView } from './view/boosts.ts';
+export type { FieldView, SpinnerView } from './view/spinner.ts';
 export { clothOf } from './view/cloth.ts';
 export { loopOf, shotOf } from './view/cue.ts';
 export { type DeskResponse, type DeskView, deskView } from './view/desk.ts';

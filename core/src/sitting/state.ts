@@ -8,6 +8,7 @@ import type { RoundRules } from '../formats/rules.ts';
 import type { Show } from '../show/show.ts';
 import type { Team } from '../show/team.ts';
 import type { Clock } from '../time/clock.ts';
+import type { SpunWhat } from '../formats/events.ts';
 import type { Draft, Floor, LoggedEvent, Result } from './events.ts';
 import type { LedgerEntry } from './ledger.ts';
 
@@ -78,6 +79,18 @@ export interface Factor {
   times: number;
   why: string;
   of: 'gain' | 'loss';
+}
+
+/** The spinner while it is on the stage. */
+export interface SpinnerInPlay {
+  what: SpunWhat;
+  /** For whom a surprise is; null where it draws something else. */
+  team: string | null;
+  fields: { ref: string; label: string; weight: number }[];
+  /** What came up, and since when (server ms) the shuttle moves; null before it was thrown. */
+  field: number | null;
+  passes: number;
+  spunAt: number | null;
 }
 
 /** A boost that was used and lasts: for so many questions more, against `on` where it hinders. */
@@ -225,6 +238,8 @@ export interface SittingState {
   round: BegunRound | null;
   /** The team whose turn it is; empty before the round. */
   turn: string;
+  /** Teams that are passed over the next time. */
+  skips: Set<string>;
   /** How many questions each team had as the team in turn. */
   turnsTaken: Map<string, number>;
   question: QuestionInPlay | null;
@@ -235,6 +250,9 @@ export interface SittingState {
   /** Every question that ever was in play, common or not, by its number. */
   plays: Map<number, QuestionInPlay>;
   ledger: LedgerEntry[];
+  spinner: SpinnerInPlay | null;
+  /** Whom the spinner drew since all were drawn, by what it draws. */
+  drawn: Map<SpunWhat, Set<string>>;
   /** Boosts that each team has and has not used, and those that were used and last. */
   boosts: Map<string, BoostName[]>;
   running: Running[];

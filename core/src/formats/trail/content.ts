@@ -7,8 +7,8 @@ export const FEWEST_SPACES = 8;
 export const MOST_SPACES = 40;
 export const MOST_PER_SPACE = 5;
 export const MOST_PAGES = 8;
-/** Spaces without a question: whose piece stops there waits, or rolls again. */
-export const specials = ['rest', 'again'] as const;
+/** Spaces without a question: whose piece stops there waits, rolls again, throws the shuttle, or gets a boost. */
+export const specials = ['rest', 'again', 'spin', 'boost'] as const;
 export type Special = (typeof specials)[number];
 /** What it is played for: first to an amount, or most when the round ends. */
 export const trailGoals = ['first', 'most'] as const;

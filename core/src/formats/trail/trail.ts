@@ -196,7 +196,7 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
 function roll(
   state: TrailState,
   real: number | undefined,
-  { teams, turn, over }: Table,
+  { teams, turn, over, boosts }: Table,
   by: By,
   random: Random,
 ): RoundDraft[] | Refusal {
@@ -217,8 +217,14 @@ function roll(
     });
   const to = (before + face) % state.spaces;
   // Whoever comes to rest, or back to the start, is asked nothing; rolling again they stay on turn.
-  if (!state.pool.has(to) && state.specials.get(to) !== 'again')
-    drafts.push({ type: 'turnGiven', team: turn, took: true });
+  const special = state.specials.get(to);
+  if (special === 'boost' && boosts.length > 0) {
+    const boost = boosts[Math.floor(random() * boosts.length)]!;
+    drafts.push({ type: 'boostGiven', team: turn, boost, why: 'space' });
+  }
+  // What comes up follows once it is over: the turn is had with it.
+  if (special === 'spin') drafts.push({ type: 'spinnerShown', what: 'surprise', team: turn, fields: [] });
+  if (!state.pool.has(to) && special !== 'again') drafts.push({ type: 'turnGiven', team: turn, took: true });
   return drafts;
 }
 

@@ -10,6 +10,7 @@ import { askAgain, goOn, start } from './alone.ts';
 import { answer } from './answer.ts';
 import { buzz } from './buzz.ts';
 import { buyBoost, giveBoost, useBoost } from './boosts.ts';
+import { closeSpinner, showSpinner, spin } from './spinner.ts';
 import { addTime, endRound, holdPace, setClock, timeUp } from './clock.ts';
 import { isAnonymous } from '../read/polling.ts';
 import type { Context } from './context.ts';
@@ -25,6 +26,7 @@ const roles: Partial<Record<Command['type'], Actor['role'][]>> = {
   answer: ['seat', 'stage'],
   buzz: ['seat'],
   goOn: ['seat'],
+  spin: ['host', 'stage', 'seat'],
   buyBoost: ['seat'],
   useBoost: ['seat'],
   act: ['host', 'stage', 'seat'],
@@ -135,6 +137,14 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
       return buzz(state, { ...command, team: seat.team, seat: seat.id }, context);
     }
+    case 'showSpinner':
+      return showSpinner(state, command.what, command.team ?? null);
+    case 'spin':
+      return spin(state, command, context);
+    case 'spinAgain':
+      return spin(state, command, context);
+    case 'closeSpinner':
+      return closeSpinner(state, context);
     case 'giveBoost':
       return giveBoost(state, command.team, command.boost);
     case 'useBoostFor':

@@ -10,10 +10,13 @@ import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
 import { ofRound } from './consequences.ts';
 import { countNow } from './count.ts';
 import { scoreNow, teamOf, type SittingState } from '../state.ts';
+import { fieldsOf } from '../read/spinner.ts';
 import { tableOf } from '../read/table.ts';
 import { nextInOrder, turnAfter, withTurnLeft } from '../read/turns.ts';
 import { turnsLeft } from '../read/turnsLeft.ts';
 import type { Context } from './context.ts';
+
+const spinnerIsOn = refuse('notNow', 'First what the spinner brings.');
 
 /** Who begins a round: by its rule of turns; in order it goes on where the last round stopped. */
 function firstTurn(state: SittingState, index: number, { random }: Context): string {
@@ -75,6 +78,7 @@ export function choose(state: SittingState, ref: string, context: Context, team?
     return refuse('notYours', 'Another team is choosing.');
   if (!state.round) return refuse('notNow', 'The round has not begun.');
   if (state.question) return refuse('already', 'A question is in play already.');
+  if (state.spinner) return spinnerIsOn;
   if (isRoundOver(state)) return refuse('notNow', 'This round is over.');
   const picked = formatOf(state.round.format).choose(state.round.state, ref, tableOf(state), random);
   if (isRefusal(picked)) return picked;
@@ -99,6 +103,7 @@ function started(state: SittingState, now: number): Draft[] {
 /** An act that the format of the round knows alone. */
 export function act(state: SittingState, given: unknown, { actor, random, now }: Context): Draft[] | Refusal {
   if (!state.round) return refuse('notNow', 'The round has not begun.');
+  if (state.spinner) return spinnerIsOn;
   let by: By = { role: actor.role === 'stage' ? 'stage' : 'host' };
   if (actor.role === 'seat') {
     const seat = state.seats.get(actor.id);
@@ -109,9 +114,16 @@ export function act(state: SittingState, given: unknown, { actor, random, now }:
   return isRefusal(drafts)
     ? drafts
     : ofRound(
-        drafts.map((one) => passedOn(state, one)),
+        drafts.flatMap((one) => filledIn(state, passedOn(state, one))),
         state.begun.length - 1,
       );
+}
+
+/** A spinner that a format brings up gets its fields; one with nothing to draw does not come. */
+function filledIn(state: SittingState, draft: Draft): Draft[] {
+  if (draft.type !== 'spinnerShown') return [draft];
+  const fields = fieldsOf(state, draft.what);
+  return fields.length < 2 ? [] : [{ ...draft, fields }];
 }
 
 /** A turn that was had without a question goes to the next in order who has one left. */

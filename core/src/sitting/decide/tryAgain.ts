@@ -14,13 +14,13 @@ const LEFT = 2;
 export function tryAgain(
   state: SittingState,
   question: QuestionInPlay,
-  own: { who: string; team: string },
+  { who, team }: { who: string; team: string },
   answer: StoredAnswer,
 ): Draft[] | null {
   const { tries, retryShare } = rulesFor(state, question);
-  const before = question.again.get(own.who);
+  const before = question.again.get(who);
   // A boost gives one more try, for all that it is worth.
-  const given = question.boosts.some(({ team, boost }) => team === own.team && boost === 'secondTry');
+  const given = question.boosts.some((one) => one.team === team && one.boost === 'secondTry');
   const gone = before?.answers.length ?? 0;
   if (gone + 1 >= tries + (given ? 1 : 0)) return null;
   const content = writtenQuestion(state, question).answer;
@@ -35,7 +35,7 @@ export function tryAgain(
   const without = question.removed.length + (before?.removed.length ?? 0) + removed.length;
   if (isChoice && question.order.length - without < LEFT) return null;
   const play = question.to === null ? {} : { play: question.play };
-  const again: Draft = { type: 'triedAgain', ...own, removed, ...play };
+  const again: Draft = { type: 'triedAgain', who, team, removed, ...play };
   if (given && gone === 0) return [again];
-  return [again, { type: 'factored', ...own, times: retryShare / 100, why: 'secondTry', ...play }];
+  return [again, { type: 'factored', who, team, times: retryShare / 100, why: 'secondTry', ...play }];
 }

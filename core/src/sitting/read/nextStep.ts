@@ -25,6 +25,8 @@ export interface NextStep {
     | 'formatWaits'
     | 'close'
     | 'hideStandings'
+    | 'spin'
+    | 'closeSpinner'
     | 'pose'
     | 'open'
     | 'openBuzzers'
@@ -73,6 +75,10 @@ function plan(state: SittingState): Planned {
   if (state.phase === 'lobby') return step('begin', { type: 'begin' });
   if (state.phase === 'closed') return step('over', null);
   if (state.standings) return step('hideStandings', { type: 'showStandings', on: false });
+  if (state.spinner)
+    return state.spinner.field === null
+      ? step('spin', { type: 'spin' })
+      : step('closeSpinner', { type: 'closeSpinner' });
   if (state.question) return nextInQuestion(state, state.question);
   const { format, state: own } = state.round!;
   const name = (team: string) => teamOf(state, team)?.name ?? '';

@@ -1,7 +1,8 @@
 import type { Table, TableQuestion } from '../../formats/format.ts';
 import { adviceOn, type QuestionInPlay, type SittingState } from '../state.ts';
 import { isRoundOver, whoIsAsked } from './asking.ts';
-import { writtenQuestion } from './inPlay.ts';
+import { boostsOf } from './boosts.ts';
+import { rulesOf, writtenQuestion } from './inPlay.ts';
 
 /** What a format may look at while it decides. */
 export const tableOf = (state: SittingState, now = 0): Table => ({
@@ -11,6 +12,7 @@ export const tableOf = (state: SittingState, now = 0): Table => ({
   over: isRoundOver(state),
   question: state.question && questionOf(state, state.question),
   people: () => whoIsAsked(state),
+  boosts: state.round ? boostsOf(rulesOf(state)).map(({ boost }) => boost) : [],
   handsets: state.show.devices.mode !== 'none',
   now,
 });

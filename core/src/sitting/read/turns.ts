@@ -12,7 +12,10 @@ const order = (state: SittingState): string[] =>
 /** The team after `team` in the order of turns, round and round; empty where nobody plays. */
 export function nextInOrder(state: SittingState, team: string): string {
   const teams = order(state);
-  return teams[(teams.indexOf(team) + 1) % Math.max(1, teams.length)] ?? '';
+  const at = teams.indexOf(team);
+  const after = teams.map((_, i) => teams[(at + 1 + i) % teams.length]!);
+  // Whoever lost a turn is passed over; where all did, nobody is.
+  return after.find((one) => !state.skips.has(one)) ?? after[0] ?? '';
 }
 
 /**

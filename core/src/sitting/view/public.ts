@@ -14,6 +14,7 @@ import { rulesOf } from '../read/inPlay.ts';
 import { hasOwnWinner, placesIn, playing, scoreIn, winnersIn } from '../read/roundCount.ts';
 import { scoreNow, type BegunRound, type SittingState } from '../state.ts';
 import { runningView, type RunningView } from './boosts.ts';
+import { spinnerView, type SpinnerView } from './spinner.ts';
 import { publicQuestion, type PublicQuestion } from './question.ts';
 
 export interface TeamView {
@@ -77,6 +78,8 @@ export interface PublicView {
     /** How many turns each team still has, where the round ends by them. */
     turnsLeft: Record<string, number> | null;
   } | null;
+  /** The spinner, while it is over everything. */
+  spinner: SpinnerView | null;
   /** Boosts that were used and last. */
   running: RunningView[];
   question: PublicQuestion | null;
@@ -241,6 +244,7 @@ export function publicView(state: SittingState): PublicView {
     explains: explained(state),
     round: round && formatOf(round.format).view(round.state),
     timer: round && timerOf(state, round),
+    spinner: spinnerView(state),
     running: runningView(state),
     question: state.question ? publicQuestion(state, state.question) : null,
   };

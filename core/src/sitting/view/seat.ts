@@ -3,6 +3,7 @@ import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/ki
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { countsIn } from '../read/counting.ts';
 import { factorsFor, paidFor } from '../read/points.ts';
+import { maySpin } from '../read/spinner.ts';
 import { isAsking } from '../read/asking.ts';
 import { mayAdvise } from '../read/advisers.ts';
 import {
@@ -54,6 +55,8 @@ export interface SeatView {
   advises: { said: AnswerView | null } | null;
   /** The question that was asked of this seat, or of its team, alone; null where it answers the common one. */
   asked: PublicQuestion | null;
+  /** Whether this seat throws the shuttle now. */
+  maySpin: boolean;
   /** Boosts of the own team: held, lasting, or for sale. */
   boosts: BoostLine[];
   /** How far it has come where it is asked alone, and how its last question ended. */
@@ -218,6 +221,7 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     earned: here && question.step === 'settled' ? (paidFor(state, question.play).get(seat.team) ?? 0) : null,
     advises: here ? advisesOf(state, question, seat) : null,
     asked: alone && publicQuestion(state, alone),
+    maySpin: maySpin(state, id),
     boosts: seat.removed ? [] : boostsFor(state, seat),
     track: trackOf(state, seat),
   };
