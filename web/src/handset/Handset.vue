@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { AnswerView } from '@distaff/core/question';
-import type { SeatView } from '@distaff/core/sitting';
+import type { SeatCommand, SeatView } from '@distaff/core/sitting';
 import { readJoinCode } from '@distaff/core/text';
 import { useEventListener } from '@vueuse/core';
 import { nanoid } from 'nanoid';
@@ -155,7 +155,7 @@ async function buzz(): Promise<void> {
 }
 const act = (what: object) => tell({ type: 'act', act: what });
 const choose = (ref: string) => tell({ type: 'choose', ref });
-async function tell(command: { type: 'act'; act: object } | { type: 'choose'; ref: string }): Promise<void> {
+async function tell(command: SeatCommand): Promise<void> {
   const result = await sitting.send(command);
   if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
 }
@@ -202,6 +202,9 @@ const part = computed(() => {
     @act="act"
     @choose="choose"
     @react="sitting.react($event)"
+    @spin="tell({ type: 'spin', strength: $event })"
+    @use-boost="(boost, on) => tell({ type: 'useBoost', boost: boost as never, ...(on ? { on } : {}) })"
+    @buy-boost="tell({ type: 'buyBoost', boost: $event as never })"
     @go-on="goOn"
     @noticed="notice = ''"
   />

@@ -23,6 +23,9 @@ const emit = defineEmits<{
   choose: [ref: string];
   goOn: [];
   react: [what: Reaction];
+  spin: [strength: number];
+  useBoost: [boost: string, on: string | null];
+  buyBoost: [boost: string];
   noticed: [];
 }>();
 const { t } = useI18n();
@@ -61,6 +64,9 @@ watch(
         @act="emit('act', $event)"
         @choose="emit('choose', $event)"
         @react="emit('react', $event)"
+        @spin="emit('spin', $event)"
+        @use-boost="(boost, on) => emit('useBoost', boost, on)"
+        @buy-boost="emit('buyBoost', $event)"
         @go-on="emit('goOn')"
       >
         <v-btn

@@ -46,6 +46,7 @@ function press(event: KeyboardEvent): void {
   if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
   // Whoever walks over the board or types an answer means something else by these keys.
   if (event.target instanceof HTMLElement && event.target.closest('input, textarea, button, a')) return;
+  if (event.key.toLowerCase() === 's' && sitting.stage?.spinner) return void ask({ type: 'spin' });
   if (forwards.includes(event.key)) step();
   else if (backwards.includes(event.key)) stepBack();
   else return;
@@ -68,6 +69,7 @@ const address = useJoinAddress();
       can-choose
       @choose="ask({ type: 'choose', ref: $event })"
       @act="ask({ type: 'act', act: $event })"
+      @spin="ask({ type: 'spin', strength: $event })"
       @answer="ask({ type: 'answer', play: sitting.stage.question!.play, answer: $event })"
     >
       <template #tools>

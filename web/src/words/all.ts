@@ -1,6 +1,7 @@
 import { bring } from './en/bring.ts';
 import { building } from './en/building.ts';
 import { editors } from './en/formats.ts';
+import { extras } from './en/extras.ts';
 import { form } from './en/form.ts';
 import { rules } from './en/rules.ts';
 import { check } from './en/check.ts';
@@ -27,6 +28,7 @@ import { studio } from './en/studio.ts';
 export const all = {
   bring,
   building,
+  extras,
   form,
   rules,
   check,

@@ -65,7 +65,7 @@ describe('what the pages say', () => {
   });
 
   test('on a phone is among the words that a phone carries', () => {
-    const carried = (key: string) => /^(common|formats|handset|practice)\.|^stage\.key$/.test(key);
+    const carried = (key: string) => /^(common|extras|formats|handset|practice)\.|^stage\.key$/.test(key);
     const onPhones = said.filter(({ file }) =>
       /^handset\/|^practice\/|^screens\/(handset|answer)\/|Handset\.vue$/.test(file),
     );

@@ -31,6 +31,7 @@ import { copyText } from '../../design/copyText.ts';
 import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
 import { useSitting } from '../../live/sitting.ts';
 import { useDesk } from '../useDesk.ts';
+import SpinnerMenu from './SpinnerMenu.vue';
 import SoundMenu from './SoundMenu.vue';
 
 /** The top of the desk: where people join, the stage, standings, ledger, take back. */
@@ -106,6 +107,7 @@ async function copy(link: string): Promise<void> {
     >
       {{ t('desk.back') }}
     </v-btn>
+    <SpinnerMenu v-if="desk.view.phase === 'round'" />
     <SoundMenu />
     <v-menu>
       <template #activator="{ props }">

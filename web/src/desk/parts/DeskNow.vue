@@ -7,6 +7,7 @@ import { spoken, useJoinAddress } from '../../live/joinAddress.ts';
 import { useDesk } from '../useDesk.ts';
 import DeskBetween from './DeskBetween.vue';
 import DeskQuestion from './DeskQuestion.vue';
+import DeskSpinner from './DeskSpinner.vue';
 import RoundTime from './RoundTime.vue';
 
 /** The middle of the desk: what is on just now. */
@@ -46,7 +47,8 @@ defineExpose({ focusBoard: () => between.value?.focus() });
     </template>
     <template v-else>
       <RoundTime />
-      <DeskQuestion v-if="desk.question" />
+      <DeskSpinner v-if="desk.view.spinner" :spinner="desk.view.spinner" />
+      <DeskQuestion v-else-if="desk.question" />
       <DeskBetween v-else-if="desk.view.round" ref="between" />
     </template>
   </main>

@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
 import { weaveBackground } from '../../design/weave/tile.ts';
 import { useDesk } from '../useDesk.ts';
+import TeamBoosts from './TeamBoosts.vue';
 import DeskPlayers from './DeskPlayers.vue';
 
 /** One team at the desk: score and place, award and take away, its players. */
@@ -34,6 +35,11 @@ const mayAdjust = computed(
   () => desk.view.phase === 'closed' || (desk.canRule && (onFloor.value || everyone.value)),
 );
 
+const hasBoosts = computed(
+  () =>
+    (desk.view.private.boosts.held[team.id] ?? []).length > 0 ||
+    desk.view.running.some((one) => one.team === team.id),
+);
 /** Before anything was won everybody would be first: that tells nothing. */
 const placed = computed(() => desk.view.teams.some((one) => one.score !== 0 || one.place !== 1));
 
@@ -107,6 +113,7 @@ const plusWord = computed(() =>
         {{ t('desk.giveTurn') }}
       </v-btn>
     </div>
+    <TeamBoosts v-if="acts && (desk.picked === team.id || hasBoosts)" :team="team" />
     <div class="players"><DeskPlayers :team="team.id" /></div>
   </section>
 </template>

@@ -19,6 +19,15 @@ const sums = computed(() =>
   desk.manyTeams ? desk.view.teams.filter((team) => team.id === desk.picked) : desk.view.teams,
 );
 const LINE = 46;
+/** What a format writes it calls itself; what boosts and the spinner bring is called the same everywhere. */
+function formatCause(format: string | null, what: string): string {
+  const [area, own] = what.split('.');
+  return area === 'boost' || area === 'spinner'
+    ? t(`extras.cause.${own}`)
+    : t(`formats.${format}.cause.${what.split('.').at(-1)}`);
+}
+const factorsOf = (factors: readonly { why: string; times: number }[] | undefined): string =>
+  (factors ?? []).map(({ why }) => ` (${t(`extras.factor.${why}`)})`).join('');
 </script>
 
 <template>
@@ -50,13 +59,13 @@ const LINE = 46;
               entry.cause.by === 'hand'
                 ? t('desk.byHand', { reason: entry.cause.reason })
                 : entry.cause.by === 'format'
-                  ? t(`formats.${entry.format}.cause.${entry.cause.what.split('.').at(-1)}`)
+                  ? formatCause(entry.format, entry.cause.what)
                   : entry.cause.by === 'round'
                     ? t('desk.byRound', { round: entry.label, place: place(entry.cause.place) })
                     : t(entry.cause.revised ? 'desk.byRulingRevised' : 'desk.byRuling', {
                         verdict: t(verdictWord[entry.cause.verdict]),
                         prompt: entry.label,
-                      })
+                      }) + factorsOf(entry.cause.factors)
             }}</span>
             <b class="mono amount">{{ change(entry.amount) }}</b>
           </div>

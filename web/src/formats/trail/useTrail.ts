@@ -22,8 +22,8 @@ export function useTrail(of: () => PublicView) {
     const rested = last && last.team !== of().turn ? pieces.find(({ team }) => team === last.team) : null;
     // Nothing is asked there, so that the next is on at once.
     const quiet = rested && specialAt(rested.space);
-    if (quiet === 'rest' || quiet === 'start')
-      return t(quiet === 'rest' ? 'formats.trail.rests' : 'formats.trail.atStart', {
+    if (quiet === 'rest' || quiet === 'start' || quiet === 'boost')
+      return t(`formats.trail.${{ rest: 'rests', start: 'atStart', boost: 'getsBoost' }[quiet]}`, {
         team: nameOf(last!.team),
         next: nameOf(of().turn),
       });

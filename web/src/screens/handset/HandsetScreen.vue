@@ -17,6 +17,8 @@ import RichText from '../../design/rich/RichText.vue';
 import AnswerPad from '../answer/AnswerPad.vue';
 import HandsetAlone from './HandsetAlone.vue';
 import HandsetBetween from './HandsetBetween.vue';
+import HandsetBoosts from './HandsetBoosts.vue';
+import HandsetSpinner from './HandsetSpinner.vue';
 import HandsetBuzzer from './HandsetBuzzer.vue';
 import HandsetLive from './HandsetLive.vue';
 import HandsetReactions from './HandsetReactions.vue';
@@ -39,6 +41,9 @@ const emit = defineEmits<{
   choose: [ref: string];
   goOn: [];
   react: [what: Reaction];
+  spin: [strength: number];
+  useBoost: [boost: string, on: string | null];
+  buyBoost: [boost: string];
 }>();
 const { t } = useI18n();
 const { points, change } = useFormat();
@@ -72,6 +77,10 @@ const onFloor = computed(() => {
   const q = question.value;
   return q !== null && (q.mode === 'everyone' || q.floor === seat.team);
 });
+/** What can be used is offered where it can: between questions, and on one's own. */
+const showsBoosts = computed(
+  () => seat.boosts.length > 0 && view.phase === 'round' && !view.spinner && !paused.value && !seat.advises,
+);
 /** An answer that may still be changed keeps its form open. */
 const mayAnswer = computed(
   () =>
@@ -138,6 +147,15 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
         <p v-if="seat.nameHeld">{{ t('handset.nameHeld', { name: seat.name }) }}</p>
       </template>
 
+      <HandsetSpinner
+        v-else-if="view.spinner && view.phase === 'round'"
+        :view="view"
+        :seat="seat"
+        :spinner="view.spinner"
+        :now="now"
+        @spin="emit('spin', $event)"
+      />
+
       <HandsetBetween
         v-else-if="view.phase === 'closed' || !question"
         :view="view"
@@ -178,6 +196,13 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
           :seat="seat"
           @act="emit('act', $event)"
         />
+        <HandsetBoosts
+          v-if="showsBoosts"
+          :view="view"
+          :seat="seat"
+          @use="(boost, on) => emit('useBoost', boost, on)"
+          @buy="emit('buyBoost', $event)"
+        />
         <p v-if="seat.advises">
           {{ t(seat.advises.said ? 'common.advice.thanks' : 'common.advice.costsNothing') }}
         </p>
@@ -195,6 +220,13 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
         </template>
         <HandsetQuestion v-else :question="question" :seat="seat" :view="view" />
       </template>
+      <HandsetBoosts
+        v-if="showsBoosts && !question"
+        :view="view"
+        :seat="seat"
+        @use="(boost, on) => emit('useBoost', boost, on)"
+        @buy="emit('buyBoost', $event)"
+      />
       <HandsetReactions v-if="view.reactions && !question" @react="emit('react', $event)" />
     </section>
 

@@ -34,6 +34,7 @@ export function useLine(given: () => Given): ComputedRef<string> {
     if (!connected) return t('handset.line.offline');
     if (view.phase !== 'round') return t(`handset.line.${view.phase}`);
     if (view.standings) return t('handset.line.standings');
+    if (view.spinner) return t(seat.maySpin ? 'extras.spinner.swipe' : 'handset.line.between');
     if (!question) return between(given());
     if (seat.advises) return t(seat.advises.said ? 'common.advice.thanks' : 'handset.line.advise');
     if (seat.asked) {

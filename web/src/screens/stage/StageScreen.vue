@@ -10,6 +10,7 @@ import LongClock from '../../design/LongClock.vue';
 import StageClose from './StageClose.vue';
 import StageLobby from './StageLobby.vue';
 import StageQuestion from './StageQuestion.vue';
+import StageSpinner from './StageSpinner.vue';
 import StageStandings from './StageStandings.vue';
 import StageTeams from './StageTeams.vue';
 
@@ -25,7 +26,12 @@ const {
   address?: string;
   canChoose?: boolean;
 }>();
-const emit = defineEmits<{ choose: [ref: string]; act: [act: object]; answer: [answer: object] }>();
+const emit = defineEmits<{
+  choose: [ref: string];
+  act: [act: object];
+  answer: [answer: object];
+  spin: [strength: number];
+}>();
 const { t } = useI18n();
 
 /** A round that ends by its clock, or by the turns that are left when it has run out, shows both. */
@@ -70,7 +76,7 @@ const part = computed(() => {
         />
         <slot name="tools" />
       </header>
-      <main :key="part">
+      <main :key="part" :class="{ behind: view.spinner }">
         <StageLobby v-if="part === 'lobby'" :view="view" :now="now" :address="address" />
         <StageStandings
           v-else-if="part === 'standings'"
@@ -99,6 +105,15 @@ const part = computed(() => {
           @act="emit('act', $event)"
         />
       </main>
+      <StageSpinner
+        v-if="view.spinner"
+        :key="`${view.spinner.what} ${view.spinner.team}`"
+        :view="view"
+        :spinner="view.spinner"
+        :now="now"
+        :can-throw="canChoose"
+        @spin="emit('spin', $event)"
+      />
       <component :is="hem" v-if="hem && part === 'question'" :view="view" />
       <StageTeams
         v-else-if="
@@ -144,6 +159,10 @@ const part = computed(() => {
   flex-direction: column;
   gap: calc(2 * var(--u));
   font-size: calc(2.6 * var(--u));
+}
+/* What goes on is seen behind the spinner, and waits. */
+.behind {
+  opacity: 0.42;
 }
 header {
   display: flex;

@@ -37,6 +37,12 @@ const shown = computed(() => {
       <WeaveSwatch :weave="team.weave" class="weave" />
       <span class="name clip">{{ team.name }}</span>
       <v-icon v-if="team.id === marked" class="mark" :icon="mdiMenuRight" :aria-label="t('common.turn')" />
+      <span
+        v-for="one in view.running.filter((boost) => boost.team === team.id)"
+        :key="one.boost"
+        class="slip"
+        >{{ t(`extras.boosts.name.${one.boost}`) }}</span
+      >
       <span class="mono score">
         {{ points(team.score) }}
         <small v-if="left">{{
@@ -103,6 +109,15 @@ small {
 .score {
   grid-area: score;
   font-size: calc(3.3 * var(--u));
+  font-weight: 700;
+}
+.slip {
+  grid-column: 2 / -1;
+  justify-self: start;
+  padding: 0 calc(0.8 * var(--u));
+  background: var(--flax, #ede6d4);
+  color: #14211d;
+  font-size: calc(1.9 * var(--u));
   font-weight: 700;
 }
 </style>

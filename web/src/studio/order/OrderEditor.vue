@@ -8,6 +8,7 @@ import { useBank } from '../questions/bank.ts';
 import AddRound from './AddRound.vue';
 import LengthCard from './LengthCard.vue';
 import OrderLine from './OrderLine.vue';
+import SpinnerEditor from './SpinnerEditor.vue';
 import SituationMenu from './SituationMenu.vue';
 
 /** The whole show at a glance: every round and interlude, how long it takes, what is still wrong. */
@@ -65,6 +66,7 @@ function edit(id: string): void {
         />
       </li>
     </VueDraggable>
+    <SpinnerEditor />
   </section>
 </template>
 

@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useOwnKey } from '../../design/useOwnKey.ts';
 import { useRules } from '../../design/useRules.ts';
 import { useEditor } from '../editor.ts';
+import BoostEditor from './BoostEditor.vue';
 import NumberField from '../question/NumberField.vue';
 
 /** The rules of the round, in words that say what they do; only those that apply. */
@@ -204,6 +205,7 @@ const pace = computed({
         :label="t('studio.joinSteps')"
         @update:model-value="rules.steps = $event ? 'joined' : 'single'"
       />
+      <BoostEditor v-if="formatOf(editor.round.format).pays" />
       <v-text-field
         v-if="free('onRight')"
         v-model="rules.onRight"

@@ -92,4 +92,16 @@ export const building = {
   passedOver: 'Passed over: {unfinished} unfinished, {repeated} played before.',
   goneNow: 'The questions that stand here now go.',
   rule: '{count} from {sets}',
+  spinner: {
+    title: 'Spinner',
+    hint: 'What a surprise may bring. Show it from the desk between questions.',
+    field: 'Field {n}',
+    points: 'Points',
+    boost: 'Boost: {boost}',
+    amount: 'How many',
+    weight: 'Weight',
+    add: 'Add a field',
+    drop: 'Remove field {n}',
+    everybodyFirst: 'No team or player comes up twice before everyone has',
+  },
 };

@@ -207,6 +207,9 @@ export const desk = {
     counted: 'counting the round',
     roundStarted: 'starting the round',
     roundEnded: 'ending the round',
+    spinnerShown: 'the spinner',
+    spun: 'the throw',
+    spinnerClosed: 'what the spinner brought',
   },
   alone: {
     title: 'Everyone at once',
@@ -268,6 +271,8 @@ export const desk = {
     over: 'The show is over – see the results',
     closeAdvice: 'Enough heard: give the clock back',
     countHands: 'Count the hands above',
+    spin: 'Throw the shuttle',
+    closeSpinner: 'Go on with what came up',
     startAlone: 'Start: everyone gets a first question',
     askingAlone: 'Everyone is on their own question',
   },

@@ -11,6 +11,18 @@ export const rules = {
   penaltyShare: 'That part, in percent',
   rulesOf: 'Rules of {title}',
   noRules: 'Nothing is asked in an interlude, so it needs no rules.',
+  boosts: 'Boosts of this round’s own',
+  boostsSold: 'Players buy them with what they have earned here. Give them from the desk as well.',
+  boostsGiven: 'You give them from the desk; the spinner and spaces of a trail give them, too.',
+  hindering: 'Used against another team',
+  boostAmount: {
+    double: 'Questions',
+    forgive: 'Wrong answers',
+    moreTime: 'Seconds',
+    hurry: 'Percent of the time',
+    tithe: 'Percent of each gain',
+  },
+  boostPrice: 'Price',
   floor: 'Who answers',
   floors: {
     turn: 'The team in turn',
