@@ -1,5 +1,5 @@
 import { defaultDoors, newRound, weaveAt, type Round, type RoundOf, type Show } from '@distaff/core/show';
-import { rulesWith } from '@distaff/core/formats';
+import { harmlessBoosts, rulesWith } from '@distaff/core/formats';
 import { blankQuestion, type Question } from '@distaff/core/question';
 import type { ReadyMade } from '@distaff/server/readyMade.ts';
 
@@ -113,6 +113,7 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
           from('galley', 8),
         ),
         target: 500,
+        specials: { 4: 'boost', 8: 'rest', 11: 'spin', 15: 'again', 19: 'boost', 22: 'spin' },
         pages: [
           {
             id: newId(),
@@ -132,6 +133,10 @@ export function stormNight(sets: readonly ReadyMade[], newId: () => string): Sho
     {
       ...(newRound('ownPace', newId) as RoundOf<'ownPace'>),
       title: 'Bail together',
+      rules: {
+        ...newRound('ownPace', newId).rules,
+        boosts: harmlessBoosts.map((one) => ({ ...one, price: one.price / 2 })),
+      },
       content: {
         ...(newRound('ownPace', newId) as RoundOf<'ownPace'>).content,
         items: from('buoys-and-marks', 12).concat(from('seamanship-words', 12)),

@@ -1,7 +1,8 @@
 import { defaultDoors, newRound, weaveAt, type Round, type Show } from '@distaff/core/show';
-import { formatNames, rulesWith } from '@distaff/core/formats';
+import { isRefusal } from '@distaff/core/refusal';
+import { formatNames, harmlessBoosts, rulesWith, spun } from '@distaff/core/formats';
 import { playThrough, usualRoom } from '@distaff/core/rehearsal';
-import { replay, type SittingState } from '@distaff/core/sitting';
+import { append, decide, replay, type Command, type Sitting, type SittingState } from '@distaff/core/sitting';
 import fc from 'fast-check';
 import { question as written } from '../../core/src/sitting/test/table.ts';
 import { answer } from './answers.ts';
@@ -37,6 +38,9 @@ export const evening = fc.record({
     compare: fc.constantFrom('nothing', 'before'),
   }),
   spaces: fc.constantFrom(8, 24, 40),
+  spinner: fc.constantFrom(null, null, null, ...spun),
+  thrown: fc.boolean(),
+  boosts: fc.constantFrom(null, harmlessBoosts),
   pages: fc.array(fc.record({ title: name(80), text: text(1200) }), { maxLength: 2 }),
   seed: fc.integer({ min: 1, max: 1e9 }),
   /** How far it has gone, in thousandths. */
@@ -65,7 +69,10 @@ function filled(own: Evening, format: Round['format'], i: number, ids: readonly 
   const known = Object.entries(given).filter(([key]) => key in round.content);
   if (format === 'counterweight') known.splice(0, known.length, ['items', given.items]);
   const content = { ...round.content, ...Object.fromEntries(known) };
-  const rules = format === 'counterweight' ? round.rules : rulesWith({ ...round.rules, floor: own.floor });
+  const rules =
+    format === 'counterweight'
+      ? round.rules
+      : rulesWith({ ...round.rules, floor: own.floor, boosts: own.boosts });
   return { ...round, title: own.titles[i] ?? '', rules, content } as Round;
 }
 
@@ -73,6 +80,20 @@ function filled(own: Evening, format: Round['format'], i: number, ids: readonly 
 function numbers(seed: number): () => number {
   let state = seed;
   return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
+}
+
+/** Brings the spinner over the evening, where that is possible then, and throws it. */
+function spin(sitting: Sitting, { spinner: what, thrown, seed }: Evening): void {
+  const commands: Command[] = [
+    { type: 'showSpinner', what: what! },
+    ...(thrown ? [{ type: 'spin' } as const] : []),
+  ];
+  commands.forEach((command, i) => {
+    const now = sitting.log.at(-1)!.at;
+    const context = { now, random: numbers(seed), actor: { role: 'host', id: 'h' } } as const;
+    const events = decide(sitting, `spin${i}`, command, context);
+    if (!isRefusal(events)) append(sitting, events);
+  });
 }
 
 /** The state of an evening at the moment that was drawn, played by stand-ins; null where it cannot be played. */
@@ -98,7 +119,9 @@ export function stateIn(own: Evening): SittingState | null {
       { ...usualRoom, count: Math.max(2, own.teams), seed: 'x' },
       numbers(own.seed),
     );
-    return replay(log.slice(0, 1 + Math.floor((own.at / 1000) * (log.length - 1)))).state;
+    const sitting = replay(log.slice(0, 1 + Math.floor((own.at / 1000) * (log.length - 1))));
+    if (own.spinner) spin(sitting, own);
+    return sitting.state;
   } catch {
     return null;
   }

@@ -4,6 +4,7 @@ import '../src/design/base.css';
 import { createPinia } from 'pinia';
 import { createApp, h, nextTick, shallowRef } from 'vue';
 import { makeVuetify } from '../src/design/vuetify.ts';
+import { extras } from '../src/words/en/extras.ts';
 import { formats } from '../src/words/en/formats.ts';
 import { handset } from '../src/words/en/handset.ts';
 import { overlay } from '../src/words/en/overlay.ts';
@@ -33,7 +34,7 @@ function picture() {
 createApp({ render: () => h('div', { style: 'height:100dvh' }, [picture()]) })
   .use(createPinia())
   .use(makeVuetify('day'))
-  .use(makeWords({ stage, overlay, handset, formats }))
+  .use(makeWords({ stage, overlay, handset, extras, formats }))
   .mount('#app');
 
 window.show = async (next) => {

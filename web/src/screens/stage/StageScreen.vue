@@ -76,7 +76,7 @@ const part = computed(() => {
         />
         <slot name="tools" />
       </header>
-      <main :key="part" :class="{ behind: view.spinner }">
+      <main :key="part" :class="{ behind: view.spinner }" :inert="view.spinner !== null">
         <StageLobby v-if="part === 'lobby'" :view="view" :now="now" :address="address" />
         <StageStandings
           v-else-if="part === 'standings'"
@@ -114,7 +114,7 @@ const part = computed(() => {
         :can-throw="canChoose"
         @spin="emit('spin', $event)"
       />
-      <component :is="hem" v-if="hem && part === 'question'" :view="view" />
+      <component :is="hem" v-else-if="hem && part === 'question'" :view="view" />
       <StageTeams
         v-else-if="
           view.phase === 'round' &&

@@ -95,7 +95,7 @@ const flick = useFlick((strength) => canThrow && !thrown.value && emit('spin', s
       <li
         v-for="(one, i) in spinner.fields"
         :key="i"
-        :style="{ flexGrow: one.weight }"
+        :style="{ width: `${places[i]!.width * 100}%` }"
         :class="{
           on: told && i === spinner.field,
           off: told && i !== spinner.field,
@@ -112,7 +112,7 @@ const flick = useFlick((strength) => canThrow && !thrown.value && emit('spin', s
         :key="i"
         class="field"
         :class="{ off: told && i !== spinner.field }"
-        :style="{ flexGrow: one.weight }"
+        :style="{ width: `${places[i]!.width * 100}%` }"
       >
         <i :class="{ woven: told && i === spinner.field }" :style="weaveOf(one.team)" />
       </div>
@@ -171,13 +171,14 @@ p {
   padding: 0;
 }
 .names li {
-  flex-basis: 0;
+  box-sizing: border-box;
+  flex: none;
   min-width: 0;
   display: flex;
   flex-direction: column;
   padding: 0 calc(1 * var(--u));
   border-inline-start: calc(0.3 * var(--u)) solid var(--flax, #ede6d4);
-  font-size: calc(3 * var(--u));
+  font-size: calc(3.2 * var(--u));
   color: var(--dim);
 }
 .names li.low b {
@@ -197,8 +198,9 @@ p {
   border-block: calc(0.2 * var(--u)) solid var(--edge);
 }
 .field {
+  box-sizing: border-box;
   position: relative;
-  flex-basis: 0;
+  flex: none;
   border-inline-start: calc(0.3 * var(--u)) solid var(--flax, #ede6d4);
   background: repeating-linear-gradient(
     to right,
@@ -227,7 +229,7 @@ p {
 .shuttle {
   position: absolute;
   top: 40%;
-  left: 1%;
+  left: 5%;
   width: calc(9 * var(--u));
   margin-inline-start: calc(-4.5 * var(--u));
 }
