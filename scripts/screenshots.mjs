@@ -30,18 +30,6 @@ const evening = [
   ['Sea birds for 400', 'b'],
 ];
 
-/** A sheet as a teacher might have it, with a few mistakes. */
-const pasted = [
-  ['Question', 'Option A', 'Option B', 'Option C', 'Correct', 'Topic'],
-  ['Which way does the tide fall?', 'Ebb', 'Flood', 'Slack', 'A', 'tides'],
-  ['Which way does it rise?', 'Ebb', 'Flood', 'Slack', 'Flod', 'tides'],
-  ['Which of these are knots?', 'Bowline', 'Sheet bend', 'Fender', 'A, B', 'knots'],
-  ['How many metres are in a nautical mile?', '', '', '', '1852 m', 'sums'],
-  ['What is a fender for?', 'It keeps a hull from rubbing', 'It lights the deck', '', '', 'boats'],
-]
-  .map((row) => row.join('\t'))
-  .join('\n');
-
 run(async () => {
   enterCheckout();
   mkdirSync('docs/screenshots', { recursive: true });
@@ -73,7 +61,7 @@ run(async () => {
     await desk.goto('/studio');
     await desk.getByRole('link', { name: 'Results' }).last().waitFor();
     await take(desk, 'library');
-    await desk.getByRole('link', { name: 'Results' }).last().click();
+    await desk.getByRole('link', { name: 'Results' }).first().click();
     await desk.getByRole('img', { name: 'Cloth' }).waitFor();
     await take(desk, 'results');
     await desk.goto('/studio/questions');
@@ -81,12 +69,21 @@ run(async () => {
     await desk.getByRole('button', { name: /Match each tool/ }).click();
     await desk.getByText('All changes saved').waitFor();
     await take(desk, 'questions');
-    await desk.goto('/studio/questions/bring-in');
-    await desk.getByLabel('Or paste it here').fill(pasted);
-    await desk.getByRole('button', { name: 'Read what was pasted' }).click();
-    await desk.getByRole('button', { name: 'Read the rows' }).click();
-    await desk.getByRole('button', { name: /rise/ }).click();
-    await take(desk, 'bring-in');
+    await desk.goto('/studio/practice');
+    await desk.getByRole('link', { name: 'First week in the workshop' }).click();
+    await desk.getByText('Missed most').waitFor();
+    await take(desk, 'practice');
+    const practiceCode = (await desk.getByText(/^Code /).innerText()).replace('Code ', '');
+    const learner = await (await browser.newContext(phone)).newPage();
+    await learner.goto(`/practice/${practiceCode}`);
+    await learner.getByLabel('Your name on the list').fill('Nessa');
+    await learner.getByRole('option', { name: 'Nessa' }).click();
+    await learner.getByRole('button', { name: 'Start' }).click();
+    await learner.getByRole('button', { name: 'Tools for 100' }).click();
+    await learner.getByRole('radio', { name: /Sharpening saws/ }).click();
+    await learner.getByRole('button', { name: /^Send/ }).click();
+    await learner.getByText('Try again. It counts half now.').waitFor();
+    await take(learner, 'practice-phone');
     await desk.goto('/studio');
     await desk.getByRole('link', { name: 'Marram Point winter evening' }).last().click();
     await desk.getByRole('button', { name: /^Tides for 200:/ }).click();
@@ -102,13 +99,6 @@ run(async () => {
     await desk.getByText('Overlay over a stream').waitFor();
     await take(desk, 'surfaces');
     await desk.getByRole('button', { name: 'Close', exact: true }).click();
-    await desk.getByRole('button', { name: 'Rehearse' }).click();
-    await desk.getByRole('button', { name: 'Begin the rehearsal' }).click();
-    await desk.getByRole('button', { name: '20×' }).click();
-    await desk.getByRole('button', { name: 'By itself' }).click();
-    await desk.getByText('2 of 5 questions played').waitFor({ timeout: 60_000 });
-    await take(desk, 'rehearsal');
-    await desk.getByRole('link', { name: 'Back to the show' }).click();
     await desk.goto('/studio');
     await desk.getByRole('link', { name: 'Marram Point winter evening' }).last().click();
     await desk.getByRole('button', { name: 'Open the doors' }).click();
@@ -127,7 +117,6 @@ run(async () => {
       await page.getByText(`${name} · ${team}`).waitFor();
       handsets.set(team, page);
     }
-    await take(stage, 'stage-lobby');
 
     const bar = () => desk.locator('footer .what').innerText();
     /** Presses a key and waits until the bar says something else. */
@@ -256,6 +245,7 @@ run(async () => {
     await key('Space');
     for (let turn = 0; turn < 9; turn++) {
       await key('r');
+      while (/^(Throw|Go on with)/.test(await bar())) await key('Space');
       if (!/bring/.test(await bar())) continue;
       if (turn === 8) break;
       await playTurn(turn % 4 !== 3);
@@ -263,6 +253,13 @@ run(async () => {
     }
     await desk.waitForTimeout(1500);
     await take(stage, 'stage-trail');
+    await desk.getByRole('button', { name: 'Spinner' }).click();
+    await desk.getByText('Random team').click();
+    await desk.getByRole('button', { name: 'Throw the shuttle' }).first().click();
+    await stage.getByText('is next', { exact: true }).waitFor();
+    await stage.waitForTimeout(800);
+    await take(stage, 'stage-spinner');
+    await key('Space');
     await desk.getByRole('button', { name: 'Begin “Before you go”' }).click();
     while (!(await bar()).startsWith('Lock')) await key('Space');
     for (const [i, page] of crew.entries()) {

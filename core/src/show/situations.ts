@@ -32,7 +32,7 @@ export const settingsFor: Record<Situation, Settings> = {
     doors: {},
     rules: { floor: 'turn', afterWrong: 'handOn', passShare: 50, clock: 30, penalty: 'none' },
     teams: 4,
-    rounds: ['howTo', 'board', 'standings'],
+    rounds: ['howTo', 'board', 'standings', 'howTo', 'trail', 'standings'],
   },
   /** A pupil a phone, each for themselves; neighbours see the options in another order. */
   check: {
@@ -40,7 +40,7 @@ export const settingsFor: Record<Situation, Settings> = {
     doors: { late: true },
     rules: { ...forAll, clock: 30, change: true, shuffleBySeat: true, picks: 'with', named: 'right' },
     teams: 2,
-    rounds: ['quiz', 'standings'],
+    rounds: ['quiz', 'standings', 'howTo', 'ownPace', 'standings'],
   },
   /** Remote people in drawn teams; the whole question is on each device. */
   call: {
@@ -48,7 +48,7 @@ export const settingsFor: Record<Situation, Settings> = {
     doors: { late: true, teams: 'drawn' },
     rules: { ...forAll, clock: 30, change: true, optionsWith: 'prompt' },
     teams: 4,
-    rounds: ['title', 'howTo', 'quiz', 'standings', 'quiz', 'credits'],
+    rounds: ['title', 'howTo', 'quiz', 'standings', 'survey', 'credits'],
   },
   /** Very many viewers, each for themselves; faster is more, and the clock allows for their delay. */
   stream: {
@@ -72,6 +72,9 @@ export const settingsFor: Record<Situation, Settings> = {
       'break',
       'howTo',
       'board',
+      'standings',
+      'howTo',
+      'claim',
       'standings',
       'knockout',
       'credits',

@@ -2,11 +2,16 @@
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../design/useFormat.ts';
 import { useLibrary } from './library.ts';
+import { usePractices } from './practice/practices.ts';
 
 /** What was played, by me and by those with whom I host; the last first. */
 const { t } = useI18n();
 const { day } = useFormat();
 const library = useLibrary();
+/** What people take alone stands beside what was played together: the newest of it. */
+const practices = usePractices();
+void practices.loadList();
+const SHOWN = 5;
 </script>
 
 <template>
@@ -32,6 +37,18 @@ const library = useLibrary();
         <v-btn variant="outlined" :to="`/results/${sitting.id}`">{{ t('studio.results') }}</v-btn>
       </li>
     </ul>
+    <template v-if="practices.list.length > 0">
+      <h2 class="head practice">{{ t('practices.title') }}</h2>
+      <ul class="list">
+        <li v-for="one in practices.list.slice(0, SHOWN)" :key="one.id">
+          <div class="grow">
+            <span class="title clip">{{ one.title }}</span>
+            <span class="muted">{{ day(one.createdAt) }} · {{ t('practices.standOf', { ...one }) }}</span>
+          </div>
+          <v-btn variant="outlined" :to="`/studio/practice/${one.id}`">{{ t('studio.results') }}</v-btn>
+        </li>
+      </ul>
+    </template>
     <v-btn
       v-if="library.sittings.length < library.totalSittings"
       variant="text"
@@ -43,6 +60,9 @@ const library = useLibrary();
 
 <style scoped src="./lists.css" />
 <style scoped>
+.practice {
+  margin-top: 24px;
+}
 .open {
   margin-left: 10px;
   padding: 2px 10px;

@@ -57,7 +57,7 @@ export const building = {
     call: 'Drawn teams; everyone answers, the options come with the question.',
     stream: 'Everyone answers for themselves; faster is more.',
     venue: 'A phone a table; an answer may be changed until the lock.',
-    alone: 'No clock; goes on by itself.',
+    alone: 'No clock; goes on by itself. Or offer any show as practice, in its menu.',
   },
   empty: 'Empty board, two teams',
   emptyHint: 'Everything as you set it',
