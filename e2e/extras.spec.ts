@@ -41,7 +41,17 @@ test('a spinner: thrown by the finger on the stage and by a phone, what comes up
   await desk.getByRole('button', { name: 'Spinner' }).click();
   await desk.getByText('Surprise for Fairlead').click();
   await expect(stage.getByText('Fairlead', { exact: false }).first()).toBeVisible();
-  await jory.getByRole('button', { name: 'Throw the shuttle' }).click();
+  await expect(jory.getByRole('button', { name: 'Throw the shuttle' })).toBeVisible();
+  const fields = jory.locator('.fields');
+  const box = (await fields.boundingBox())!;
+  const finger = (y: number) => ({
+    pointerType: 'touch',
+    isPrimary: true,
+    clientX: box.x + 100,
+    clientY: box.y + y,
+  });
+  await fields.dispatchEvent('pointerdown', finger(20));
+  await fields.dispatchEvent('pointerup', finger(160));
   await expect(jory.getByText('+40')).toBeVisible();
   await expect(jory.getByText('Points for Fairlead.')).toBeVisible();
   await desk.getByLabel('Why throw it again?').fill('The cable fell out');

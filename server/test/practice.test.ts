@@ -303,6 +303,36 @@ describe('kept from others', () => {
     expect((await phone.call('GET', '')).json.me).toBeNull();
   });
 
+  test('what a phone calls its run is its own: nobody hits upon one of somebody else', async () => {
+    const { code } = await offered();
+    const [one, other] = [new Phone(code), new Phone(code)];
+    await one.enter('Ansa');
+    await one.begin('counted', null, 'the same');
+    await one.answer(1);
+    await other.enter('Rosen');
+    await other.begin('counted', null, 'the same');
+    expect(other.run!.run.id).not.toBe(one.run!.run.id);
+    expect(other.run!.view.summary.lengths).toEqual([]);
+    // What the server calls it leads nowhere from outside.
+    await (await other.begin('own', null, one.run!.run.id)).answer(0);
+    expect((await one.look()).view.summary.points).toBe(1);
+  });
+
+  test('whoever sends without end is slowed down, and nobody else', async () => {
+    const { code } = await offered();
+    const [flood, calm] = [new Phone(code), new Phone(code)];
+    for (const [phone, name] of [
+      [flood, 'Ansa'],
+      [calm, 'Rosen'],
+    ] as const) {
+      await phone.enter(name);
+      await phone.begin();
+    }
+    const all = await Promise.all(Array.from({ length: 100 }, () => flood.goOn()));
+    expect(all.filter(({ status }) => status === 429).length).toBeGreaterThan(10);
+    expect((await calm.answer(1)).status).toBe(200);
+  });
+
   test('wrong codes slow down whoever guesses, not those who are in', async () => {
     const { code } = await offered();
     const inside = new Phone(code);

@@ -6,7 +6,7 @@ import { fastestOnPaper } from './valueOnPaper.ts';
 /** What somebody sees who looks at the sheet on the wall: how many squares each group has, and whether it has a row. */
 export function claimOnPaper(
   { devices }: Show,
-  { groups }: PaperRound,
+  { groups, owned }: PaperRound,
   { content }: Round,
   played: readonly PaperQuestion[],
 ): (team: string) => [row: number, squares: number] {
@@ -15,11 +15,25 @@ export function claimOnPaper(
   const sheet = Array.from({ length: rows }, () => Array.from({ length: columns }, () => -1));
   const of = (team: string) => groups.findIndex((teams) => teams.includes(team));
   let first = -1;
-  for (const play of [...played].sort((a, b) => a.settledAt! - b.settledAt!)) {
-    const right = play.alone
+  const won = (play: PaperQuestion) =>
+    (play.alone
       ? [...play.answers.values()].find((one) => (one.share ?? 0) >= 1)?.team
-      : fastestOnPaper(play, devices, play.members, () => true);
-    const [r, c] = [Math.floor(Number(play.ref) / columns), Number(play.ref) % columns];
+      : fastestOnPaper(play, devices, play.members, () => true)) ?? null;
+  /** What the host said last of a square stands in place of how its question ended. */
+  const said = new Map(owned.map(({ square, team }) => [square, team]));
+  const moments = [
+    ...played.map((play) => ({
+      seq: play.settledAt!,
+      square: Number(play.ref),
+      team: won(play),
+      said: false,
+    })),
+    ...owned.map((one) => ({ ...one, said: true })),
+  ].sort((a, b) => a.seq - b.seq);
+  for (const { square, team, said: byHost } of moments) {
+    if (team === null && !byHost) continue;
+    const right = said.has(square) ? said.get(square)! : team;
+    const [r, c] = [Math.floor(square / columns), square % columns];
     if (right == null || sheet[r]![c] !== -1) continue;
     sheet[r]![c] = of(right);
     if (first < 0 && longest(sheet, of(right)) >= inARow) first = of(right);

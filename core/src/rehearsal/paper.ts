@@ -42,6 +42,8 @@ export interface PaperRound {
   countedAt: number | null;
   round: Round;
   only: boolean;
+  /** Squares whose owner the host said, in that order; nobody's for null. */
+  owned: { seq: number; square: number; team: string | null }[];
   lifted: { team: string; amount: number }[];
   /** Teams that play together in it. */
   groups: string[][];

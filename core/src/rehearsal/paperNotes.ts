@@ -125,6 +125,7 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
           countedAt: null,
           round,
           only: (event.dealt as { alone?: boolean } | null | undefined)?.alone ?? false,
+          owned: [],
           lifted: [],
           groups: dealtGroups(event.dealt),
         });
@@ -133,7 +134,9 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         rounds[event.begun]!.countedAt ??= event.seq;
         break;
       case 'acted': {
-        const act = event.act as { do?: string; cover?: number; team?: string };
+        const act = event.act as { do?: string; cover?: number; team?: string; square?: number };
+        if (act.do === 'own')
+          rounds.at(-1)?.owned.push({ seq: event.seq, square: act.square!, team: act.team ?? null });
         if (act.do === 'lift' && act.team !== undefined)
           rounds.at(-1)?.lifted.push({ team: act.team, amount: covers[act.cover ?? -1] ?? 0 });
         if (act.do === 'climber' || act.do === 'draw') setOut(act.team!);

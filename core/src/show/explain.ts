@@ -18,7 +18,11 @@ export type RulesView = Pick<
   | 'steps'
   | 'roundClock'
   | 'turnsEach'
+  | 'tries'
+  | 'retryShare'
 > & {
+  /** Whether boosts are sold in it. */
+  sells: boolean;
   /** Whether teams are on one after the other. */
   inTurns: boolean;
   /** Whether anything is asked in it, and whether whose turn it is chooses what. */
@@ -47,6 +51,9 @@ export const rulesView = (
   steps: rules.steps,
   roundClock: rules.roundClock,
   turnsEach: rules.turnsEach,
+  tries: rules.tries,
+  retryShare: rules.retryShare,
+  sells: formatOf(format).sells && rules.boosts !== null,
   inTurns: formatOf(format).inTurns,
   asks: asksAs({ format, content }),
   chosen: formatOf(format).chosen,

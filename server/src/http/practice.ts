@@ -5,6 +5,7 @@ import { SeatCommand } from '@distaff/core/sitting';
 import { defaultLook, lookView, weaveAt } from '@distaff/core/show';
 import { foldText, Id, readJoinCode } from '@distaff/core/text';
 import type { MyPractice, PracticeHead } from '@distaff/core/wire';
+import { RateLimiterMemory } from 'rate-limiter-flexible';
 import * as v from 'valibot';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import { hashToken } from '../auth/tokens.ts';
@@ -27,6 +28,10 @@ const Command = v.object({
   command: v.union([SeatCommand, v.object({ type: v.literal('finish') })]),
 });
 
+/** So many may come in from one address in a minute, and so much may one phone do in ten seconds. */
+const NEWCOMERS = 200;
+const COMMANDS = 80;
+
 type Asked = Ctx & { params: Record<string, string> };
 
 /** What whoever takes a practice asks for: no account, but the code, and the phone's own token. */
@@ -37,6 +42,15 @@ export function practiceRoutes(
   guesses: CodeGuesses,
 ): Router {
   const router = new Router({ prefix: '/api/practice/:code' });
+
+  /** A class behind one address comes at once; more than this a minute is nobody's class. */
+  const newcomers = new RateLimiterMemory({ points: NEWCOMERS, duration: 60 });
+  /** Whoever thinks takes seconds for an answer. */
+  const pace = new RateLimiterMemory({ points: COMMANDS, duration: 10 });
+  const within = (limit: RateLimiterMemory, key: string): Promise<unknown> =>
+    limit.consume(key).catch(() => {
+      throw new Problem(429, 'slow', 'That was too much at once. Wait a moment and try again.');
+    });
 
   /** Who was in with a code already comes in while others guess. */
   const known = new Set<string>();
@@ -104,6 +118,7 @@ export function practiceRoutes(
     const practice = await practiceOf(ctx);
     const token = tokenOf(ctx);
     if (!token) throw new Problem(400, 'invalid', 'Load the page again.');
+    await within(newcomers, `${ctx.ip} ${practice.id}`);
     const { name } = read(Enter, ctx.request.body);
     const { names, list } = practice.settings;
     if (names !== 'none' && name === '') throw new Problem(400, 'invalid', 'Say who you are first.');
@@ -123,6 +138,7 @@ export function practiceRoutes(
   router.post('/runs', async (ctx) => {
     const practice = await practiceOf(ctx);
     const person = await someoneIn(ctx, practice);
+    await within(pace, person.id);
     const { id, kind, of } = read(Begin, ctx.request.body);
     ctx.body = await taking.begin(practice, person, id, kind, of);
   });
@@ -134,6 +150,7 @@ export function practiceRoutes(
   router.post('/runs/:run/commands', async (ctx) => {
     const practice = await practiceOf(ctx);
     const person = await someoneIn(ctx, practice);
+    await within(pace, person.id);
     const sent = read(Command, ctx.request.body);
     const result = await taking.command(practice, person, read(Id, ctx.params.run), sent);
     if (isRefusal(result)) throw new Problem(409, result.refused, result.sentence);

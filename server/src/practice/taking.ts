@@ -15,6 +15,7 @@ import { isRefusal, type Refusal } from '@distaff/core/refusal';
 import type { Random } from '@distaff/core/random';
 import type { LoggedEvent, Sitting } from '@distaff/core/sitting';
 import type { MyRun, RunKind, RunNow } from '@distaff/core/wire';
+import { hashToken } from '../auth/tokens.ts';
 import type { Practice } from '../db/practices.ts';
 import type { Person, PracticeRuns, Run } from '../db/practiceRuns.ts';
 import { Problem } from '../problem.ts';
@@ -69,15 +70,18 @@ export class Taking {
 
   /**
    * Begins a run, or goes on with the attempt that is on. `of` is the run whose missed questions are asked again.
+   * `asked` is what the phone calls it, so that the same twice is one run; its id follows from that and from whose it is.
    * @throws Problem with a sentence where that is not possible now.
    */
   async begin(
     practice: Practice,
     person: Person,
-    id: string,
+    asked: string,
     kind: RunKind,
     of: string | null,
+    tries = TRIES,
   ): Promise<RunNow> {
+    const id = hashToken(`${person.id} ${asked}`).slice(0, 40);
     const own = await this.#runs.ofPerson(person.id);
     const same = own.find((run) => run.id === id);
     if (same) return this.look(practice, person, id);
@@ -112,8 +116,15 @@ export class Taking {
     };
     // Another phone of the same person began the same attempt at the same moment: it is that one then.
     if (!(await this.#runs.begin(practice.id, run, events)))
-      return this.begin(practice, person, id, kind, of);
+      return this.#again(practice, person, asked, kind, of, tries);
     return this.#shown(practice, run, sitting);
+  }
+
+  #again(
+    ...[practice, person, asked, kind, of, tries]: Required<Parameters<Taking['begin']>>
+  ): Promise<RunNow> {
+    if (tries <= 1) throw new Problem(503, 'retry', 'Another phone was faster just now. Try again.');
+    return this.begin(practice, person, asked, kind, of, tries - 1);
   }
 
   #isPast(practice: Practice, run: Run): boolean {

@@ -44,6 +44,8 @@ export function useRules() {
     }
     if (rules.floor === 'everyone' && rules.asks === 'together')
       said.push(t(rules.change ? 'common.rules.change' : 'common.rules.firstCounts'));
+    if (rules.tries > 1) said.push(t('common.rules.tries', { n: rules.retryShare }));
+    if (rules.sells) said.push(t('common.rules.sells'));
     if (devices?.mode === 'each' && devices.score === 'teams')
       said.push(
         t(

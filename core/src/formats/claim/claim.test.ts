@@ -8,6 +8,7 @@ import { deskView } from '../../sitting/view/desk.ts';
 import { seatView } from '../../sitting/view/seat.ts';
 import { liveView } from '../../sitting/view/live.ts';
 import { CLOCK, HOST, question, sampleShow, seatActor, Table } from '../../sitting/test/table.ts';
+import { tally } from '../../rehearsal/tally.ts';
 import { rulesWith, type RoundRules } from '../rules.ts';
 import { due } from '../../sitting/decide/clock.ts';
 import { blankClaim, type ClaimContent } from './content.ts';
@@ -164,6 +165,31 @@ describe('claim', () => {
     expect([view(table).won, owners(table)[1]]).toEqual([{ groups: [1], squares: [3, 4, 5] }, null]);
     table.do('takeBack', 'takeBack', 'forward');
     expect(view(table).won?.groups).toEqual([0]);
+  });
+
+  test('the host gives a square to another team, or to nobody: who has won follows, and is taken back', () => {
+    const table = claiming();
+    for (const square of [0, 3, 1, 4, 2]) takeOn(table, square);
+    expect(view(table).won?.groups).not.toEqual([1]);
+    const own = (square: number, team: string | null) =>
+      table.send({ type: 'act', act: { do: 'own', square, team } });
+    const before = owners(table);
+    expect(isRefusal(own(1, before[1]!))).toBe(true);
+    expect(isRefusal(own(99, 't0'))).toBe(true);
+    own(1, 't1');
+    expect(owners(table)[1]).toBe('t1');
+    own(1, null);
+    expect(owners(table)[1]).toBeNull();
+    // Free again, it can be taken on.
+    takeOn(table, 1);
+    table.do('takeBack');
+    own(1, 't0');
+    table.do('close');
+    expect(tally(table.sitting.log, table.state.scores).agrees).toBe(true);
+    const act = { do: 'own', square: 0, team: 't2' };
+    const byPhone = claiming();
+    takeOn(byPhone, 0);
+    expect(isRefusal(byPhone.send({ type: 'act', act }, seatActor('s0')))).toBe(true);
   });
 
   test('a full board without a row goes to whoever has most; what nobody got has another question', () => {

@@ -1,3 +1,5 @@
+import * as v from 'valibot';
+import { Id, whole } from '../../text/schemas.ts';
 import type { Question } from '../../question/question.ts';
 import type { Random } from '../../random/shuffle.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';
@@ -13,7 +15,7 @@ import {
   placesInList,
   type DealtSequence,
 } from '../sequence.ts';
-import { blankClaim, type ClaimContent } from './content.ts';
+import { blankClaim, LARGEST_GRID, type ClaimContent } from './content.ts';
 import { claimFindings, claimHarm } from './findings.ts';
 import {
   countOf,
@@ -27,6 +29,14 @@ import {
   type ClaimState,
 } from './state.ts';
 import { claimView, type ClaimLive, type ClaimView } from './view.ts';
+
+/** The host says whose a square is; null for nobody's. */
+const Act = v.object({
+  do: v.literal('own'),
+  square: whole(0, LARGEST_GRID * LARGEST_GRID - 1),
+  team: v.nullable(Id),
+});
+type Act = v.InferOutput<typeof Act>;
 
 interface Dealt extends DealtSequence {
   groups?: string[][];
@@ -125,6 +135,18 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
       ? { label: '', number: Number(ref) + 1, of: state.squares.length }
       : { label, number: null, of: null };
   },
+  act(state, given, { teams, busy }, by) {
+    const read = v.safeParse(Act, given);
+    if (!read.success) return refuse('invalid', 'That is nothing to do here.');
+    if (by.role !== 'host') return refuse('notYours', 'Only the host can do that.');
+    if (busy) return refuse('notNow', 'The question is not over yet.');
+    const { square, team } = read.output;
+    if (square >= state.squares.length || (team !== null && !teams.includes(team)))
+      return refuse('notThere', 'There is no such square.');
+    return (standingOf(state).won[square]?.team ?? null) === team
+      ? refuse('already', 'It is so already.')
+      : [{ type: 'acted', act: read.output }];
+  },
   move(state, { turn }, random) {
     const ref = aSquare(state, turn, random);
     return ref === null ? null : { type: 'choose', ref };
@@ -135,6 +157,12 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
   },
   evolve(state, event, ref) {
     switch (event.type) {
+      case 'acted': {
+        const { square, team } = event.act as Act;
+        const won = team === null ? null : { team, group: groupOf(state, team) };
+        state.attempts.push({ play: -1, square, given: true, won, missed: [] });
+        return;
+      }
       case 'turnGiven':
       case 'answered':
         return meet(state, event.team);

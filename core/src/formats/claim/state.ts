@@ -5,6 +5,8 @@ import { linesOf, rowOf, type Owners } from './rows.ts';
 export interface Attempt {
   play: number;
   square: number;
+  /** The host says whose the square is: that stands in place of how its question ended. */
+  given?: true;
   /** Who won the square by it, if anybody, and the groups that missed. */
   won: { team: string; group: number } | null;
   missed: readonly number[];
@@ -58,11 +60,14 @@ export function standingOf({ squares, attempts, lines }: ClaimState): Standing {
   const won: Attempt['won'][] = squares.map(() => null);
   const owners: (number | null)[] = squares.map(() => null);
   let row: Standing['row'] = null;
+  const given = new Map(attempts.filter((one) => one.given).map(({ square, won: by }) => [square, by]));
   for (const attempt of attempts) {
-    if (!attempt.won || won[attempt.square]) continue;
-    won[attempt.square] = attempt.won;
-    owners[attempt.square] = attempt.won.group;
-    row ??= rowBy(owners, lines, attempt.won.group);
+    if ((!attempt.won && !attempt.given) || won[attempt.square]) continue;
+    const by = given.has(attempt.square) ? given.get(attempt.square)! : attempt.won;
+    if (!by) continue;
+    won[attempt.square] = by;
+    owners[attempt.square] = by.group;
+    row ??= rowBy(owners, lines, by.group);
   }
   const free = squares.flatMap((id, square) => (id !== null && owners[square] === null ? [square] : []));
   return { won, owners, free, row };

@@ -43,6 +43,24 @@ function choose(square: number): void {
   if (round.value.open) emit('ask', { type: 'choose', ref, team: chooser.value });
   else emit('choose', ref);
 }
+/** A square that went to the wrong team is given to another one, or to nobody. */
+const square = ref<number | null>(null);
+const owner = ref('');
+const squares = computed(() =>
+  round.value.squares.map((one, i) => ({
+    value: i,
+    title: one.label ? `${i + 1} · ${one.label}` : String(i + 1),
+  })),
+);
+const owners = computed(() => [
+  { value: '', title: t('formats.claim.nobody') },
+  ...view.teams.map(({ id, name }) => ({ value: id, title: name })),
+]);
+function swap(): void {
+  if (square.value === null) return;
+  emit('ask', { type: 'act', act: { do: 'own', square: square.value, team: owner.value || null } });
+  square.value = null;
+}
 const grid = ref<InstanceType<typeof ClaimGrid> | null>(null);
 defineExpose({ focus: () => grid.value?.focusFirst() });
 const title = computed(() => {
@@ -75,6 +93,16 @@ const title = computed(() => {
     :on="on"
     @choose="choose"
   />
+  <details class="correct">
+    <summary>{{ t('formats.claim.swap') }}</summary>
+    <form class="row" @submit.prevent="swap">
+      <v-select v-model="square" :items="squares" :label="t('formats.claim.square')" hide-details />
+      <v-select v-model="owner" :items="owners" :label="t('formats.claim.owner')" hide-details />
+      <v-btn type="submit" variant="outlined" :disabled="square === null">{{
+        t('formats.claim.swapDo')
+      }}</v-btn>
+    </form>
+  </details>
 </template>
 
 <style scoped>
@@ -92,5 +120,12 @@ p {
   --cell-text: var(--ink);
   --cell-edge: var(--line);
   background: var(--paper);
+}
+.correct {
+  flex: none;
+}
+.correct summary {
+  padding: 6px 0;
+  cursor: pointer;
 }
 </style>

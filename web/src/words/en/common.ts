@@ -149,6 +149,8 @@ export const common = {
     floorAnswers: 'One of you answers for the whole team, and the team gets all of the points.',
     change: 'An answer may be changed until the lock.',
     firstCounts: 'The first answer counts.',
+    tries: 'After a wrong answer you may try again for {n} %.',
+    sells: 'You can buy boosts with the points you have.',
   },
   place: { one: '{n}st', two: '{n}nd', few: '{n}rd', other: '{n}th' },
 };

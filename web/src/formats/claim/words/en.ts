@@ -38,6 +38,11 @@ export const played = {
   pickHint: 'Click a square, or press Space to go to the board and choose with the arrow keys and Enter.',
   openHint: 'Each team chooses on its phone. You can choose for one here.',
   chooseFor: 'Choose for',
+  swap: 'Change a square’s owner',
+  square: 'Square',
+  owner: 'Belongs to',
+  nobody: 'Nobody',
+  swapDo: 'Change it',
   leave: 'Back to the board',
 } satisfies PlayedWords;
 
