@@ -102,7 +102,8 @@ function ownLayout(state: SittingState, question: QuestionInPlay, id: string): S
 }
 
 function againOf(state: SittingState, question: QuestionInPlay, seat: Seat): SeatView['again'] {
-  const all = [question.again.get(seat.id), question.again.get(seat.team)].flatMap((one) => one ?? []);
+  // Who plays for themselves is a team of their own.
+  const all = [...new Set([seat.id, seat.team])].flatMap((who) => question.again.get(who) ?? []);
   if (all.length === 0) return null;
   const answers = all.flatMap((one) => one.answers);
   const written = writtenQuestion(state, question);

@@ -22,11 +22,10 @@ export function useTrail(of: () => PublicView) {
     const rested = last && last.team !== of().turn ? pieces.find(({ team }) => team === last.team) : null;
     // Nothing is asked there, so that the next is on at once.
     const quiet = rested && specialAt(rested.space);
-    if (quiet === 'rest' || quiet === 'start' || quiet === 'boost')
-      return t(`formats.trail.${{ rest: 'rests', start: 'atStart', boost: 'getsBoost' }[quiet]}`, {
-        team: nameOf(last!.team),
-        next: nameOf(of().turn),
-      });
+    const next = { team: nameOf(last?.team), next: nameOf(of().turn) };
+    if (quiet === 'rest') return t('formats.trail.rests', next);
+    if (quiet === 'start') return t('formats.trail.atStart', next);
+    if (quiet === 'boost') return t('formats.trail.getsBoost', next);
     if (
       last &&
       last.team === of().turn &&
