@@ -96,7 +96,7 @@ const title = computed(() => {
   <details class="correct">
     <summary>{{ t('formats.claim.swap') }}</summary>
     <form class="row" @submit.prevent="swap">
-      <v-select v-model="square" :items="squares" :label="t('formats.claim.square')" hide-details />
+      <v-select v-model="square" :items="squares" :label="t('formats.claim.whichSquare')" hide-details />
       <v-select v-model="owner" :items="owners" :label="t('formats.claim.owner')" hide-details />
       <v-btn type="submit" variant="outlined" :disabled="square === null">{{
         t('formats.claim.swapDo')

@@ -39,7 +39,7 @@ export const played = {
   openHint: 'Each team chooses on its phone. You can choose for one here.',
   chooseFor: 'Choose for',
   swap: 'Change a square’s owner',
-  square: 'Square',
+  whichSquare: 'Square',
   owner: 'Belongs to',
   nobody: 'Nobody',
   swapDo: 'Change it',
