@@ -22,7 +22,7 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   await page.getByLabel('Title of the show').fill('Harbour evening');
   await page.getByRole('button', { name: 'Running order' }).click();
   const line = (title: string) => page.locator('.line').filter({ hasText: title });
-  await expect(page.locator('.lines .line')).toHaveCount(13);
+  await expect(page.locator('.lines .line')).toHaveCount(10);
   await page.getByLabel('For whom').fill('Volunteers');
 
   // The quiz takes its questions by a rule, and says what it got.

@@ -52,7 +52,7 @@ test('a spinner: thrown by the finger on the stage and by a phone, what comes up
   });
   await fields.dispatchEvent('pointerdown', finger(20));
   await fields.dispatchEvent('pointerup', finger(160));
-  await expect(jory.getByText('+40')).toBeVisible();
+  await expect(jory.locator('.came').getByText('+40')).toBeVisible();
   await expect(jory.getByText('Points for Fairlead.')).toBeVisible();
   await desk.getByLabel('Why throw it again?').fill('The cable fell out');
   await desk.getByRole('button', { name: 'Throw again' }).click();

@@ -27,7 +27,9 @@ const isShown = (element: Element): boolean =>
 /** Elements for screen readers alone are a pixel wide. */
 const isForEyes = (element: HTMLElement): boolean => {
   const box = element.getBoundingClientRect();
-  return box.width > 2 && box.height > 2 && !element.closest('.sr-only, .visually-hidden, [inert], math, svg');
+  return (
+    box.width > 2 && box.height > 2 && !element.closest('.sr-only, .visually-hidden, [inert], math, svg')
+  );
 };
 
 /** Every line of every text that can be seen. */

@@ -54,8 +54,12 @@ export const responsesCsv = (results: Results): string =>
     ]),
   );
 
-/** What a practice brought everybody: a row each, for a grade book. Minutes are those of all attempts together. */
-export const gradesCsv = (people: readonly (Standing & { name: string })[], outOf: number): string =>
+/** What a practice brought everybody: a row each, for a grade book. Minutes are those of all attempts together; `when` writes a moment. */
+export const gradesCsv = (
+  people: readonly (Standing & { name: string })[],
+  outOf: number,
+  when: (ms: number) => string,
+): string =>
   toCsv(
     ['name', 'state', 'points', 'out of', 'percent', 'attempts', 'minutes', 'last seen'],
     people.map((one) => [
@@ -66,6 +70,6 @@ export const gradesCsv = (people: readonly (Standing & { name: string })[], outO
       one.points === null || outOf === 0 ? null : Math.round((one.points / outOf) * 1000) / 10,
       one.attempts,
       one.attempts === 0 ? null : Math.round(one.took / 6000) / 10,
-      one.lastSeen === null ? '' : new Date(one.lastSeen).toISOString(),
+      one.lastSeen === null ? '' : when(one.lastSeen),
     ]),
   );

@@ -183,7 +183,9 @@ export function practicesRoutes(practices: Practices, runs: PracticeRuns, random
     const practice = await mine(ctx);
     ctx.type = 'text/csv; charset=utf-8';
     ctx.set('Content-Disposition', `attachment; filename="${fileName(practice.title, 'grades', 'csv')}"`);
-    ctx.body = gradesCsv(await everybody(practice), practiceInfo(practice).outOf);
+    ctx.body = gradesCsv(await everybody(practice), practiceInfo(practice).outOf, (ms) =>
+      new Date(ms).toISOString(),
+    );
   });
 
   return router;
