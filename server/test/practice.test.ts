@@ -307,10 +307,10 @@ describe('kept from others', () => {
     const { code } = await offered();
     const [one, other] = [new Phone(code), new Phone(code)];
     await one.enter('Ansa');
-    await one.begin('counted', null, 'the same');
+    await one.begin('counted', null, 'the-same');
     await one.answer(1);
     await other.enter('Rosen');
-    await other.begin('counted', null, 'the same');
+    await other.begin('counted', null, 'the-same');
     expect(other.run!.run.id).not.toBe(one.run!.run.id);
     expect(other.run!.view.summary.lengths).toEqual([]);
     // What the server calls it leads nowhere from outside.
