@@ -164,12 +164,12 @@ export function notesOf(log: readonly LoggedEvent[]): PaperNotes {
         break;
       }
       case 'asked': {
-        const { content, rules } = round!;
+        const { content } = round!;
         const question = show.questions[event.question]!;
         const loss = ('loss' in content ? content.loss : 0) * question.weight;
         const note = newNote(event, round!, question, 'turn', event.team);
         Object.assign(note, { alone: { who: event.to, loss }, openedAt: event.at, clock: event.clock });
-        note.limit = (question.clock ?? rules.clock ?? 0) * 1000 || null;
+        note.limit = event.limit;
         played.push(note);
         bySeq.set(event.seq, note);
         break;
