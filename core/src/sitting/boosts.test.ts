@@ -202,7 +202,7 @@ describe('at one’s own pace', () => {
     use(table, 's0', 'double');
     say(table, 'neap');
     say(table, 'no');
-    expect(table.state.scores.get('s0')).toBe(60 - 50 + 50 - 25);
+    expect(table.state.scores.get('s0')).toBe(35);
     say(table, 'neap');
     expect(table.state.scores.get('s0')).toBe(60);
     expect(tally(table.sitting.log, table.state.scores).agrees).toBe(true);
