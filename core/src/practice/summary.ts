@@ -3,6 +3,7 @@ import type { Round, Show } from '../show/show.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
 import { readingSilently } from '../show/length/question.ts';
+import { timesFor } from '../sitting/read/points.ts';
 import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
 import { SEAT } from './run.ts';
 
@@ -51,12 +52,15 @@ export function sizeOf(show: Show): { of: number; outOf: number } {
 
 const isOver = (play: QuestionInPlay): boolean => play.settledAt !== null;
 
-/** What a question brought of its marks, with what a second try left of them. */
-function lengthOf(play: QuestionInPlay): Length {
-  const response = play.byWho.get(SEAT);
-  const times = play.factors.reduce((product, one) => product * one.times, 1);
-  return { question: play.question, share: (response?.share ?? 0) * times, again: play.again.size > 0 };
-}
+/** How good the answer to a question was (0 … 1), with what a second try left of that. */
+export const shareOf = (play: QuestionInPlay): number =>
+  (play.byWho.get(SEAT)?.share ?? 0) * timesFor(play, { team: SEAT, who: SEAT }, 'gain');
+
+const lengthOf = (play: QuestionInPlay): Length => ({
+  question: play.question,
+  share: shareOf(play),
+  again: play.again.size > 0,
+});
 
 /** How a run stands. A question that comes again counts as it was answered last. */
 export function summaryOf(state: SittingState): RunSummary {

@@ -3,7 +3,7 @@ import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
 import { handsetView, type PublicView } from '../sitting/view/public.ts';
 import { seatView, type SeatView } from '../sitting/view/seat.ts';
 import { SEAT, waitsFor, type Waiting } from './run.ts';
-import { missedIn, summaryOf, type RunSummary } from './summary.ts';
+import { missedIn, shareOf, summaryOf, type RunSummary } from './summary.ts';
 
 /** One question of a run that is over, to be looked at again. */
 export interface Answered {
@@ -50,7 +50,6 @@ function answeredIn(state: SittingState): Answered[] {
         return said || slots.map((slot) => (options[slot] ? wordsOf(options[slot]) : '')).join('; ');
       };
       const { slots, texts } = kind.key(written.answer, play.order);
-      const times = play.factors.reduce((product, one) => product * one.times, 1);
       return {
         question: play.question,
         topic: topicOf(state, play),
@@ -59,7 +58,7 @@ function answeredIn(state: SittingState): Answered[] {
         given: own.map(text).filter(Boolean),
         key: slots.length > 0 ? texts.join('; ') : (texts[0] ?? ''),
         explanation: written.explanation,
-        share: (play.byWho.get(SEAT)?.share ?? 0) * times,
+        share: shareOf(play),
       };
     });
 }

@@ -8,11 +8,7 @@ const USING = 0.5;
 const BUYING = 0.15;
 
 /** What somebody does with their boosts before they answer: uses one, or buys one; null for nothing. */
-export function boosting(
-  state: SittingState,
-  { team }: { who: string; team: string },
-  random: Random,
-): SeatCommand | null {
+export function boosting(state: SittingState, team: string, random: Random): SeatCommand | null {
   const all = boostsFor(state, { team });
   if (all.length === 0) return null;
   const balance = state.round!.points.get(team) ?? 0;

@@ -113,7 +113,7 @@ function doneWith(
     return [{ at: at + around(SAYING, random), actor: HOST, command, when, roundTrip: 0 }];
   }
   const out = ruledOut(state, question, [question.to!]);
-  const boost = boosting(state, { who: voice.seat, team: question.floor! }, random);
+  const boost = boosting(state, question.floor!, random);
   if (boost) return [{ at: now + reading, actor: seatOf(voice), command: boost, when, roundTrip }];
   const answer = guess(written, question.order, right, random, out);
   if (!answer) return [];

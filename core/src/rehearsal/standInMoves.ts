@@ -141,7 +141,7 @@ function inQuestion(
     const team = teamFor(state, one);
     if (!countsIn(state.round, team) && random() < 0.5) return [];
     const order = without ? question.order : orderFor(state, question, one.seat);
-    const boost = without ? null : boosting(state, { who: one.seat, team }, random);
+    const boost = without ? null : boosting(state, team, random);
     if (boost) return [{ at: now + reading, actor: seatOf(one), command: boost, roundTrip: one.roundTrip }];
     const out = ruledOut(state, question, [one.seat, team]);
     const answer = guess(written, order, right, random, out);

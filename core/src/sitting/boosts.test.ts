@@ -71,6 +71,18 @@ describe('what helps', () => {
     expect(table.state.ledger[1]!.cause).not.toHaveProperty('factors');
   });
 
+  test('what a mistake costs says nothing of what a second try still brings', () => {
+    const table = quiz({ floor: 'turn', afterWrong: 'handOn', tries: 2, retryShare: 50 });
+    give(table, 't0', 'forgive');
+    use(table, 's0', 'forgive');
+    table.do({ type: 'choose', ref: '0' }, 'pose', 'open');
+    table.answer('s0', WRONG);
+    table.answer('s0', { slot: 2 });
+    table.do('handOn');
+    expect(table.state.question!.factors.map(({ why }) => why)).toEqual(['secondTry', 'forgive']);
+    expect(seatView(table.state, 's0')!.again).toMatchObject({ times: 0.5 });
+  });
+
   test('forgive: one wrong answer costs nothing, the next one does', () => {
     const table = give(quiz(), 't0', 'forgive');
     use(table, 's0', 'forgive');

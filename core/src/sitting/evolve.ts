@@ -243,9 +243,6 @@ function apply(state: SittingState, event: LoggedEvent): void {
     case 'turnLost':
       state.skips.add(event.team);
       return;
-    case 'boostGiven':
-      state.boosts.set(event.team, [...(state.boosts.get(event.team) ?? []), event.boost]);
-      return;
     case 'counted': {
       const round = state.begun[event.begun]!;
       round.places = new Map(event.lines.map(({ team, place }) => [team, place]));

@@ -13,6 +13,9 @@ const lasts: Partial<Record<Running['boost'], (amount: number) => number>> = {
 /** Books of boosts: who has which, what was used and lasts, and how much of that is left. */
 export function evolveBoosts(state: SittingState, event: LoggedEvent): void {
   switch (event.type) {
+    case 'boostGiven':
+      state.boosts.set(event.team, [...(state.boosts.get(event.team) ?? []), event.boost]);
+      return;
     case 'boostUsed': {
       const { team, boost, amount, on = null } = event;
       const held = [...(state.boosts.get(team) ?? [])];

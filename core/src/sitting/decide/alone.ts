@@ -8,7 +8,7 @@ import { thoughtFor } from '../evolveQuestion.ts';
 import { aloneIn } from '../read/alone.ts';
 import { alike } from '../read/alike.ts';
 import { isAsking, isRoundOver, whoIsAsked, type Asked } from '../read/asking.ts';
-import { factorsDue, hurriedTo, tithesDue, withFactors } from '../read/boosts.ts';
+import { factorsDue, limitFor, tithesDue, withFactors } from '../read/boosts.ts';
 import { tableOf } from '../read/table.ts';
 import { rulesOf } from '../read/inPlay.ts';
 import { paidFor, resultsOfQuestion, winnerOf } from '../read/points.ts';
@@ -84,8 +84,7 @@ function asked(
 ): Draft {
   const written = state.show.questions[picked.question]!;
   const { order } = posed(state, picked.question, random);
-  const seconds = written.clock ?? rulesOf(state).clock;
-  const limit = seconds === null ? null : Math.round(seconds * 10 * (hurriedTo(state, team) ?? 100));
+  const limit = limitFor(state, picked.question, team);
   return {
     type: 'asked',
     to: who,
@@ -126,14 +125,12 @@ export function concluded(
   const to = question.to!;
   const settled = { type: 'settled', winner: winnerOf(state, over, results), play, results, to } as const;
   const [first, ...rest] = withConsequences(state, worth, settled);
-  const tithes = ofRound(tithesDue(state, over, results), over.begun);
   // Where they are shown the key they say themselves when they go on.
   const next = question.keyAfter ? [] : askNext(state, { who: to, team: question.floor! }, context);
   return [
     ...factors,
     first!,
-    ...tithes,
-    ...ofThisRound(state, rest, to),
+    ...ofThisRound(state, [...tithesDue(state, over, results), ...rest], to),
     ...withdrawn(state, settled, over.ref),
     ...next,
   ];

@@ -1,5 +1,4 @@
-import type { BoostName } from '../../formats/boosts.ts';
-import { isHindering } from '../../formats/boosts.ts';
+import { isHindering, type BoostName } from '../../formats/boosts.ts';
 import { formatOf } from '../../formats/index.ts';
 import { allButTwo, hasOptions } from '../../question/thin.ts';
 import { isRefusal, refuse, type Refusal } from '../../refusal.ts';

@@ -140,7 +140,6 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'showSpinner':
       return showSpinner(state, command.what, command.team ?? null);
     case 'spin':
-      return spin(state, command, context);
     case 'spinAgain':
       return spin(state, command, context);
     case 'closeSpinner':

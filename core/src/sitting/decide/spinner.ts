@@ -20,9 +20,9 @@ export function showSpinner(state: SittingState, what: SpunWhat, team: string | 
   if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
   if (state.spinner) return refuse('already', 'The spinner is on.');
   if (isAsking(state)) return refuse('notNow', 'Everybody is on a question of their own.');
-  if (state.question && state.question.step !== 'settled')
-    return refuse('notNow', 'A question is in play: bring it to its end first.');
-  if (state.question && what !== 'surprise' && what !== 'team' && what !== 'player')
+  // What comes up beside a settled question may be told at once; another question only once it is gone.
+  const asksOne = what === 'question' || what === 'category';
+  if (state.question && (asksOne || state.question.step !== 'settled'))
     return refuse('notNow', 'A question is in play: bring it to its end first.');
   const forTeam = what === 'surprise' ? (team ?? state.turn) : null;
   if (forTeam !== null && !teamOf(state, forTeam)) return refuse('notThere', 'There is no such team.');
@@ -81,6 +81,7 @@ export function closeSpinner(state: SittingState, context: Context): Draft[] | R
       return [closed, ...ofRound(surprised(state, spinner.team!, field.ref), state.begun.length - 1)];
   }
 }
+
 const HOST = { role: 'host', id: '' } as const;
 
 function turnTo(state: SittingState, team: string): Draft[] {

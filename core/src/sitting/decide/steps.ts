@@ -13,7 +13,7 @@ import {
   type SittingState,
   type Step,
 } from '../state.ts';
-import { factorsDue, hurriedTo, tithesDue, withFactors } from '../read/boosts.ts';
+import { factorsDue, limitFor, tithesDue, withFactors } from '../read/boosts.ts';
 import { handOnTo, turnAfter } from '../read/turns.ts';
 import type { Context } from './context.ts';
 import { ofRound, withConsequences } from './consequences.ts';
@@ -41,9 +41,7 @@ export function at(
 }
 
 export function startClock(state: SittingState, question: QuestionInPlay, now: number): Draft {
-  const seconds = writtenQuestion(state, question).clock ?? rulesOf(state).clock;
-  const hurried = question.mode === 'everyone' ? null : hurriedTo(state, question.floor);
-  const limit = seconds === null ? null : Math.round(seconds * 10 * (hurried ?? 100));
+  const limit = limitFor(state, question.question, question.mode === 'everyone' ? null : question.floor);
   const clock: Clock | null = limit === null ? null : { deadline: now + limit };
   return { type: 'opened', clock, limit };
 }

@@ -16,10 +16,16 @@ export const boostNow = (state: SittingState, boost: BoostName): BoostRules[numb
 const runningFor = (state: SittingState, team: string, boost: BoostName) =>
   state.running.find((one) => one.team === team && one.boost === boost && one.left > 0);
 
-/** Whether the time of this team is cut short, and to how much of it (percent). */
-export function hurriedTo(state: SittingState, team: string | null): number | null {
-  const by = state.running.find((one) => one.boost === 'hurry' && one.on === team && one.left > 0);
-  return by ? (boostNow(state, 'hurry')?.amount ?? null) : null;
+/**
+ * How long a question may be answered (ms), null for as long as they like: its own clock or the round's, and only a part
+ * of that where the one team it is for has its time cut short. `team` is null where everybody answers.
+ */
+export function limitFor(state: SittingState, question: string, team: string | null): number | null {
+  const seconds = state.show.questions[question]!.clock ?? rulesOf(state).clock;
+  if (seconds === null) return null;
+  const hurried = state.running.some((one) => one.boost === 'hurry' && one.on === team && one.left > 0);
+  const percent = (hurried && boostNow(state, 'hurry')?.amount) || 100;
+  return Math.round(seconds * 10 * percent);
 }
 
 /**

@@ -34,15 +34,14 @@ function isForClosest(state: SittingState, question: QuestionInPlay): boolean {
   return answer.kind === 'number' && answer.marking === 'closest';
 }
 
-/** With what a question's value is multiplied for whoever gave a response. */
-export const factorsFor = (
+/** With what a question's value is multiplied for whoever answers it: what it brings, or what it costs. */
+export const timesFor = (
   { factors }: Pick<QuestionInPlay, 'factors'>,
   { team, who }: Pick<Response, 'team' | 'who'>,
-): Factor[] => factors.filter((one) => one.team === team && (one.who === null || one.who === who));
-
-const timesFor = (question: QuestionInPlay, response: Response, of: Factor['of']): number =>
-  factorsFor(question, response)
-    .filter((one) => one.of === of)
+  of: Factor['of'],
+): number =>
+  factors
+    .filter((one) => one.of === of && one.team === team && (one.who === null || one.who === who))
     .reduce((product, { times }) => product * times, 1);
 
 /** What one response brings or costs, not rounded yet. */

@@ -2,7 +2,7 @@ import { withoutThanks } from '../../media/media.ts';
 import type { AnswerView, KeyView, OptionView, Verdict } from '../../question/kind.ts';
 import { areLaid, kindInPlay, orderFor, rulesFor, writtenQuestion } from '../read/inPlay.ts';
 import { countsIn } from '../read/counting.ts';
-import { factorsFor, paidFor } from '../read/points.ts';
+import { timesFor, paidFor } from '../read/points.ts';
 import { maySpin } from '../read/spinner.ts';
 import { isAsking } from '../read/asking.ts';
 import { mayAdvise } from '../read/advisers.ts';
@@ -109,15 +109,12 @@ function againOf(state: SittingState, question: QuestionInPlay, seat: Seat): Sea
   const written = writtenQuestion(state, question);
   const order = orderFor(state, question, seat.id);
   const kind = kindInPlay(state, question);
-  const factors = factorsFor(question, {
-    team: seat.team,
-    who: question.again.has(seat.id) ? seat.id : seat.team,
-  });
+  const who = question.again.has(seat.id) ? seat.id : seat.team;
   return {
     given: answers.map((answer) => kind.show(written.answer, order, answer)),
     ruledOut: all.flatMap((one) => one.removed).map((option) => order.indexOf(option)),
     hint: rulesFor(state, question).hints && answers.length > 0 ? written.hint : '',
-    times: factors.reduce((product, { times }) => product * times, 1),
+    times: timesFor(question, { team: seat.team, who }, 'gain'),
   };
 }
 
