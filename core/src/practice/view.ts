@@ -1,3 +1,4 @@
+import { wordsOfOption } from '../question/kinds/options.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
 import { handsetView, type PublicView } from '../sitting/view/public.ts';
@@ -47,7 +48,7 @@ function answeredIn(state: SittingState): Answered[] {
       const text = (answer: (typeof own)[number]) => {
         if (answer === null) return '';
         const { slots, text: said } = kind.show(written.answer, play.order, answer);
-        return said || slots.map((slot) => (options[slot] ? wordsOf(options[slot]) : '')).join('; ');
+        return said || slots.map((slot) => (options[slot] ? wordsOfOption(options[slot]) : '')).join('; ');
       };
       const { slots, texts } = kind.key(written.answer, play.order);
       return {
@@ -62,8 +63,6 @@ function answeredIn(state: SittingState): Answered[] {
       };
     });
 }
-const wordsOf = ({ text, picture }: { text: string; picture: { alt: string } | null }) =>
-  text || (picture?.alt ?? '');
 
 export function runView(state: SittingState): RunView {
   const waits = waitsFor(state);

@@ -1,4 +1,4 @@
-import type { AnswerView } from '@distaff/core/question';
+import { wordsOfOption, type AnswerView } from '@distaff/core/question';
 import type { PublicQuestion } from '@distaff/core/sitting';
 
 /** What this phone answered where no names are kept: nobody else can tell it. By join code and question. */
@@ -8,7 +8,7 @@ const here = new Map<string, AnswerView>();
 /** An answer as it was sent, in the words of its question. */
 export function viewOf({ control, options }: PublicQuestion, wire: object): AnswerView {
   const sent = wire as { slot?: number; slots?: number[]; step?: number; text?: string };
-  const wordsAt = (slot: number) => options?.[slot]?.text || options?.[slot]?.picture?.alt || '';
+  const wordsAt = (slot: number) => (options?.[slot] ? wordsOfOption(options[slot]) : '');
   if (sent.text !== undefined) return { slots: [], text: sent.text };
   if (sent.step !== undefined)
     return { slots: [sent.step], text: String(sent.step + (control?.type === 'scale' ? control.from : 0)) };
