@@ -26,6 +26,7 @@ export default {
       displayName: 'web',
       roots: ['<rootDir>/web/src'],
       testMatch: ['**/*.test.ts'],
+      moduleNameMapper: { '\\.css$': '<rootDir>/web/src/test/noStyle.ts' },
       // A file that needs a page says so at its top: @jest-environment jsdom.
       globals: {
         __VUE_OPTIONS_API__: false,

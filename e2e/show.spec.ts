@@ -134,6 +134,12 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
     await step(desk, 'Back to the board');
     await expect(stage.getByRole('button', { name: 'Tides for 100, won by Fairlead' })).toBeDisabled();
     await expect(stage.getByText('Fairlead chooses a question')).toBeVisible();
+    // Categories are read from the back of the room (common practice: 2.5 % of the height at least).
+    const share = await stage
+      .locator('.board .name')
+      .first()
+      .evaluate((one) => parseFloat(getComputedStyle(one).fontSize) / innerHeight);
+    expect(share).toBeGreaterThan(0.025);
   });
 
   await test.step('typed text; the clock is held and goes on; time locks', async () => {

@@ -5,7 +5,7 @@ const latin = fc.string({ unit: fc.constantFrom(...'aeinorstlmdgä'), minLength:
 const hebrew = fc.string({ unit: fc.constantFrom(...'אבגדהוזלמנ'), minLength: 1, maxLength: 9 });
 const chinese = fc.string({ unit: fc.constantFrom(...'海風船帆錨波潮島'), minLength: 1, maxLength: 20 });
 const formula = fc.constantFrom('$\\sqrt{16}$', '$\\frac{a^2+b^2}{c}$', '$x_{1,2}$', '$\\vec{AB}$');
-const endless = fc.constant('Donaudampfschifffahrtsgesellschaftskapitän');
+const endless = fc.constant('Donaudampfschifffahrtsgesellschaftskapitänsmützenabzeichen');
 const word = fc.oneof(
   { weight: 12, arbitrary: latin },
   { weight: 1, arbitrary: hebrew },

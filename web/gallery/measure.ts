@@ -11,6 +11,11 @@ export interface Complaint {
 const HAIR = 3;
 /** No letter is lower than this (px). */
 const SMALLEST = 9;
+/** Nor lower than this share of the height of a stage, which is read from the back of a room. */
+const SMALLEST_SHARE = 0.0155;
+
+/** What is meant to be pushed sideways; a page that scrolls down may do so by accident, which hides the ends of lines. */
+const SIDEWAYS = '[tabindex="0"], .rich, .formula, .sideways';
 
 /** What stands there where the words for it are missing. */
 const KEY = new RegExp(`^(${['common', 'formats', ...Object.keys(all)].join('|')})(\\.\\w+)+$`);
@@ -65,7 +70,8 @@ function cutterOf(element: HTMLElement, axis: 'x' | 'y') {
     const dots =
       (style.textOverflow === 'ellipsis' && style.whiteSpace === 'nowrap') ||
       !['none', ''].includes(style.webkitLineClamp);
-    return { box: at.getBoundingClientRect(), scrolls: over === 'auto' || over === 'scroll', dots };
+    const scrolls = over === 'auto' || over === 'scroll';
+    return { box: at.getBoundingClientRect(), scrolls: scrolls && (axis === 'y' || at.matches(SIDEWAYS)), dots };
   }
   return null;
 }
@@ -171,7 +177,8 @@ export function complaints(root: Element): Complaint[] {
       found.push({ what: 'outside', text, more: `${Math.round(box.left)}–${Math.round(box.right)}` });
     if (KEY.test(text)) found.push({ what: 'noWords', text, more: '' });
     const size = parseFloat(styleOf(line.element).fontSize);
-    if (size < SMALLEST && !line.element.closest('.katex'))
+    const stage = line.element.closest('.stage')?.getBoundingClientRect().height ?? 0;
+    if (size < Math.max(SMALLEST, stage * SMALLEST_SHARE) && !line.element.closest('.katex'))
       found.push({ what: 'tiny', text, more: `${size} px` });
   }
   found.push(...overlapping(visible), ...keys(root));

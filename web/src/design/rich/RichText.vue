@@ -28,6 +28,9 @@ const html = computed(() => (plain.value || !renderer.value ? null : renderer.va
   text-align: start;
   unicode-bidi: isolate;
 }
+.rich .tied {
+  white-space: nowrap;
+}
 span.rich {
   display: inline-block;
   max-width: 100%;

@@ -15,7 +15,11 @@ const markdown = new MarkdownIt('zero', { html: false, breaks: true })
 
 /** Small Markdown as clean HTML: `inline` without paragraphs and lists, for options. */
 export function render(text: string, inline: boolean): string {
-  const html = inline ? markdown.renderInline(text) : markdown.render(text);
+  const html = (inline ? markdown.renderInline(text) : markdown.render(text))
+    // A comma after a formula stays on its line; one of several parts has its own places to break.
+    .replace(/<eq>((?:(?!<\/eq>).)*)<\/eq>([.,;:!?)\]»”]+)/gsu, (whole, formula: string, mark: string) =>
+      formula.split('base">').length === 2 ? `<span class="tied">${formula}${mark}</span>` : whole,
+    );
   // KaTeX writes MathML for screen readers; its source annotation belongs inside it.
   return DOMPurify.sanitize(html, {
     // Roots, arrows and wide accents are drawn as SVG inside the formula.

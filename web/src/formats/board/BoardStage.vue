@@ -11,14 +11,16 @@ const emit = defineEmits<{ choose: [ref: string] }>();
 const { t } = useI18n();
 const board = computed(() => view.round as BoardView);
 const chooser = computed(() => view.teams.find((team) => team.id === view.turn)?.name ?? '');
-const over = computed(() =>
-  board.value.rows.every((row) => row.cells.every((cell) => cell.state !== 'open')),
-);
+const cells = computed(() => board.value.rows.flatMap((row) => row.cells));
+const who = computed(() => {
+  if (cells.value.some((cell) => cell.state === 'open')) return t('stage.chooses', { team: chooser.value });
+  return cells.value.some((cell) => cell.state === 'used') ? t('stage.allPlayed') : t('stage.noQuestions');
+});
 </script>
 
 <template>
   <section class="board" :aria-label="t('formats.board.label')">
-    <p class="who">{{ over ? t('stage.allPlayed') : t('stage.chooses', { team: chooser }) }}</p>
+    <p class="who">{{ who }}</p>
     <BoardCells
       class="cells"
       :board="board"

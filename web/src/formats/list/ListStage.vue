@@ -12,9 +12,8 @@ const { t } = useI18n();
 const { told } = useRules();
 const progress = computed(() => {
   const round = view.round as ListView;
-  return round.played < round.of
-    ? t('stage.questionNext', { n: round.played + 1, of: round.of })
-    : t('stage.allPlayed');
+  if (round.played < round.of) return t('stage.questionNext', { n: round.played + 1, of: round.of });
+  return round.of ? t('stage.allPlayed') : t('stage.noQuestions');
 });
 const wonLines = useWonLines(() => view);
 const over = computed(() => {

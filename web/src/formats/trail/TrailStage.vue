@@ -34,9 +34,14 @@ useFit(box, () => [view.seq, page.value?.id], [1, 0.85, 0.72, 0.6, 0.5, 0.42]);
         <b class="clip">{{ nameOf(round.reached ?? round.rolled?.team ?? view.turn) }}</b>
         <p v-if="round.rolled">{{ stake }}</p>
         <p v-else>{{ goal }}</p>
-        <v-btn v-if="mayRoll" color="primary" size="large" @click="emit('act', { do: 'roll' })">{{
-          t('formats.trail.roll')
-        }}</v-btn>
+        <v-btn
+          v-if="mayRoll"
+          class="roll"
+          color="primary"
+          size="large"
+          @click="emit('act', { do: 'roll' })"
+          >{{ t('formats.trail.roll') }}</v-btn
+        >
       </div>
     </div>
     <TrailProgress :round="round" :teams="view.teams" :turn="view.turn" />
@@ -93,5 +98,10 @@ h2 {
   margin: 0;
   color: var(--dim);
   font-size: calc(3 * var(--u));
+}
+.roll {
+  height: auto;
+  padding: 0.5em 1.2em;
+  font-size: calc(2.8 * var(--u));
 }
 </style>

@@ -132,9 +132,10 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
     <div class="edge" :style="edge ? weaveBackground(edge) : {}" />
     <header>
       <span v-if="nameless" class="clip">{{ t('handset.nameless') }}</span>
-      <span v-else class="clip">{{
-        alone ? seat.name : t('handset.you', { name: seat.name, team: own?.name ?? t('handset.noTeam') })
-      }}</span>
+      <span v-else class="clip">
+        <bdi>{{ seat.name }}</bdi>
+        <template v-if="!alone"> · <bdi>{{ own?.name ?? t('handset.noTeam') }}</bdi></template>
+      </span>
       <b v-if="!nameless" class="mono">{{ points(score) }}</b>
       <slot />
     </header>
@@ -256,6 +257,7 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
 <style scoped>
 .handset {
   --focus: var(--light);
+  overflow-wrap: anywhere;
   height: 100%;
   display: flex;
   flex-direction: column;

@@ -91,7 +91,7 @@ const outside = new Set<ShowFinding['code']>(['loopback', 'noSound']);
           <v-icon :icon="iconOf(finding)" size="20" />
           <span class="grow">
             <b v-if="finding.mustMend">{{ t('check.mustMend') }}: </b>{{ told(finding) }}
-            <small v-if="where(finding)" class="muted where">{{ where(finding) }}</small>
+            <small v-if="where(finding)" class="muted where" dir="auto">{{ where(finding) }}</small>
           </span>
           <v-btn
             v-if="!outside.has(finding.code)"
@@ -141,7 +141,11 @@ li {
   border-left-color: var(--madder);
 }
 .where {
-  display: block;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  overflow: hidden;
+  overflow-wrap: anywhere;
 }
 .end {
   justify-content: flex-end;

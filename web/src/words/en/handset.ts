@@ -18,7 +18,6 @@ export const handset = {
   players: 'nobody yet | {n} player | {n} players',
   enter: 'Join',
   otherShow: 'Another code',
-  you: '{name} · {team}',
   /** What a handset says of its team, and of somebody who plays alone. */
   ofTeam: {
     turn: 'Your team chooses',

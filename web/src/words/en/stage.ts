@@ -13,6 +13,7 @@ export const stage = {
   more: 'and {n} more',
   chooses: '{team} chooses a question',
   allPlayed: 'All questions are played',
+  noQuestions: 'No questions yet',
   comesUp: 'Get ready',
   timeUp: 'Time is up',
   lockedAll: 'Answer is in',

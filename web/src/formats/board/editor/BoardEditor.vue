@@ -141,7 +141,7 @@ async function pick(id: string): Promise<void> {
             </button>
             <textarea
               :value="category.name"
-              rows="2"
+              :rows="category.name.length > 12 ? 3 : 2"
               maxlength="60"
               :placeholder="t('editors.board.category', { n: r + 1 })"
               :aria-label="t('editors.board.categoryName', { n: r + 1 })"
@@ -257,7 +257,7 @@ async function pick(id: string): Promise<void> {
   padding: 6px 2px;
   font-weight: 700;
   font-size: 15px;
-  line-height: 1.2;
+  line-height: 1.15;
   resize: none;
   outline-offset: 0;
 }

@@ -79,7 +79,7 @@ async function take(event: DragEvent): Promise<void> {
 }
 .remarked {
   position: absolute;
-  top: 3px;
+  bottom: 3px;
   right: 3px;
   color: #8a6900;
 }

@@ -1,0 +1,2 @@
+/** Styles play no part in unit tests. */
+export {};
