@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string | number">
-import { nextTick, onMounted, ref, watch } from 'vue';
+import { onMounted, ref, watch } from 'vue';
 
 /** One of a few things, side by side; the one that is chosen is told to everybody and is always in sight. */
 const { items, size = 'small' } = defineProps<{
@@ -10,13 +10,14 @@ const { items, size = 'small' } = defineProps<{
 const chosen = defineModel<T>({ required: true });
 const root = ref<{ $el: HTMLElement } | null>(null);
 
-async function intoSight(): Promise<void> {
-  await nextTick();
-  const bar = root.value?.$el;
-  const own = bar?.querySelector<HTMLElement>('[aria-pressed="true"]');
-  // Only the bar itself is moved, not the page around it.
-  if (bar && own) bar.scrollLeft = own.offsetLeft - (bar.clientWidth - own.offsetWidth) / 2;
-}
+/** With the next picture: asked at once, the browser would lay out a page that is still being made. */
+const intoSight = () =>
+  requestAnimationFrame(() => {
+    const bar = root.value?.$el;
+    const own = bar?.querySelector<HTMLElement>('[aria-pressed="true"]');
+    // Only the bar itself is moved, not the page around it.
+    if (bar && own) bar.scrollLeft = own.offsetLeft - (bar.clientWidth - own.offsetWidth) / 2;
+  });
 onMounted(intoSight);
 watch(chosen, intoSight);
 </script>

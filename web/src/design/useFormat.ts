@@ -1,29 +1,27 @@
 import { useI18n } from 'vue-i18n';
 
-/** Making one costs more than using it a thousand times: one a language for all that is on a page. */
-const kept = new Map<string, { whole: Intl.NumberFormat; ordinals: Intl.PluralRules }>();
-function formatsOf(locale: string) {
-  let own = kept.get(locale);
-  if (!own) {
-    own = {
-      whole: new Intl.NumberFormat(locale, { maximumFractionDigits: 0 }),
-      ordinals: new Intl.PluralRules(locale, { type: 'ordinal' }),
-    };
+/** Making one costs more than using it a thousand times: one a language for all that is on a page, when it is needed first. */
+function onePerLanguage<T>(make: (locale: string) => T): (locale: string) => T {
+  const kept = new Map<string, T>();
+  return (locale) => {
+    const own = kept.get(locale) ?? make(locale);
     kept.set(locale, own);
-  }
-  return own;
+    return own;
+  };
 }
+const wholeIn = onePerLanguage((locale) => new Intl.NumberFormat(locale, { maximumFractionDigits: 0 }));
+const ordinalsIn = onePerLanguage((locale) => new Intl.PluralRules(locale, { type: 'ordinal' }));
 
 /** Numbers, dates and places as people write them. */
 export function useFormat() {
   const { t, locale } = useI18n();
-  const { whole, ordinals } = formatsOf(locale.value);
   const minus = (text: string) => text.replace('-', '−');
+  const whole = (n: number) => minus(wholeIn(locale.value).format(n));
   return {
     /** −1,200 with a real minus sign. */
-    points: (n: number) => minus(whole.format(n)),
+    points: whole,
     /** +300 or −300. */
-    change: (n: number) => `${n > 0 ? '+' : ''}${minus(whole.format(n))}`,
+    change: (n: number) => `${n > 0 ? '+' : ''}${whole(n)}`,
     /** 4.8, always with so many digits behind the point. */
     decimal: (n: number, digits: number) =>
       minus(
@@ -32,7 +30,7 @@ export function useFormat() {
           maximumFractionDigits: digits,
         }).format(n),
       ),
-    place: (n: number) => t(`common.place.${ordinals.select(n)}`, { n }),
+    place: (n: number) => t(`common.place.${ordinalsIn(locale.value).select(n)}`, { n }),
     day: (iso: string) =>
       new Intl.DateTimeFormat(locale.value, { dateStyle: 'medium', timeStyle: 'short' }).format(
         new Date(iso),

@@ -33,7 +33,7 @@ const route = useRoute();
 const editor = useEditor();
 const tab = ref<EditorTab>('board');
 /** First the bar, then what is written, then what it looks like. */
-const stage = useStages(() => editor.show !== null, 2);
+const stage = useStages(() => editor.show !== null, 3);
 /** The place of the round that is written, by its id: a cell of the board, or a question of a list. */
 const chosen = ref<string | null>(null);
 const slots = useSlots();
@@ -84,7 +84,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
     <p>{{ editor.problem }}</p>
     <v-btn color="primary" to="/studio">{{ t('studio.toLibrary') }}</v-btn>
   </div>
-  <div v-else-if="!editor.show" class="centre" role="status">{{ t('common.loading') }}</div>
+  <div v-else-if="!editor.show || stage < 1" class="centre" role="status">{{ t('common.loading') }}</div>
   <ShowReader v-else-if="!hasRight(editor.access.role, 'edit')" />
   <div v-else class="page">
     <OwnerNote />
@@ -92,7 +92,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
       <RoundStrip v-if="tab === 'board' || tab === 'rules'" />
     </EditorBar>
     <ConflictList v-if="editor.conflicts.length" :conflicts="editor.conflicts" @settle="editor.settle" />
-    <main v-if="stage < 1" class="one" />
+    <main v-if="stage < 2" class="one" />
     <main v-else-if="tab === 'board'" class="three">
       <component :is="editors[editor.round.format]" v-model:place="chosen" class="pane" />
       <SlotEditor
@@ -107,7 +107,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
       />
       <div v-else class="pane middle" />
       <PreviewPane
-        v-if="stage >= 2"
+        v-if="stage >= 3"
         class="pane"
         :show="editor.show"
         :touched="editor.touched"
@@ -120,7 +120,7 @@ function goTo({ round, code, ref: found }: ShowFinding): void {
     <main v-else-if="tab === 'look'" class="two">
       <LookEditor class="pane" />
       <PreviewPane
-        v-if="stage >= 2"
+        v-if="stage >= 3"
         class="pane"
         :show="editor.show"
         :touched="editor.touched"
