@@ -1,5 +1,6 @@
 /** A show as it is written: rounds, teams, look, sounds, doors, length, check. */
 export { checkShow } from './check/check.ts';
+export { leftOutFor } from './check/leaveOut.ts';
 export { type CheckFacts, type ShowFinding, findingCodes } from './check/finding.ts';
 export { Devices, combinations } from './devices.ts';
 export { WordRules, defaultDoors, defaultWordRules, intoTeams } from './doors.ts';

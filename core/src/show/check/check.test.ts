@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { checkShow } from './check.ts';
+import { leftOutFor } from './leaveOut.ts';
 import { newRound } from '../newRound.ts';
+import { formats, type FormatName } from '../../formats/index.ts';
 import { rulesWith } from '../../formats/rules.ts';
 import type { CheckFacts } from './finding.ts';
 import type { Question } from '../../question/question.ts';
@@ -178,5 +180,31 @@ describe('the check before the doors, case by case', () => {
       ref: 'b:1',
       round: boardOf(sampleShow()).id,
     });
+  });
+});
+
+describe('a round that is not ready', () => {
+  const ofRound = (show: Show) => checkShow(show).filter((one) => one.mustMend && one.round);
+  test.each((Object.keys(formats) as FormatName[]).filter((name) => formats[name].asks))(
+    '%s is left out with what tells how it is played, and the doors may open',
+    (format) => {
+      const show = quiz((own) => {
+        const howTo = {
+          ...newRound('interlude', newId),
+          content: { what: 'howTo', text: '', minutes: null },
+        };
+        own.rounds.push(howTo as Show['rounds'][number], newRound(format, newId));
+      });
+      const [finding] = ofRound(show);
+      const out = leftOutFor(show, finding!);
+      expect(out).toEqual(show.rounds.slice(1).map((one) => one.id));
+      const left = { ...show, rounds: show.rounds.map((one) => ({ ...one, off: out.includes(one.id) })) };
+      expect(ofRound(left as Show)).toEqual([]);
+    },
+  );
+  test('stays where nothing else could be played', () => {
+    const show = quiz((own) => void (own.rounds = [newRound('quiz', newId), newRound('climb', newId)]));
+    expect(ofRound(show).length).toBeGreaterThan(0);
+    for (const finding of ofRound(show)) expect(leftOutFor(show, finding)).toEqual([]);
   });
 });

@@ -8,6 +8,7 @@ const { view } = defineProps<HandsetPart>();
 const { t } = useI18n();
 const title = computed(() => {
   const { played, of } = view.round as ListView;
+  if (of === 0) return t('handset.noQuestions');
   return played < of ? t('common.questionOf', { n: played + 1, of }) : t('handset.roundOver');
 });
 </script>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { ShowFinding } from '@distaff/core/show';
+import { leftOutFor, type ShowFinding } from '@distaff/core/show';
 import { plainText } from '@distaff/core/text';
 import { mdiAlertOctagonOutline, mdiAlertOutline, mdiInformationOutline } from '@mdi/js';
-import { nextTick, ref, watch } from 'vue';
+import { nextTick, ref, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useOwnKey } from '../../design/useOwnKey.ts';
 import { useFormat } from '../../design/useFormat.ts';
@@ -68,6 +68,14 @@ function where({ round, question }: ShowFinding): string {
   const title = at && editor.show!.rounds.length > 1 ? nameOf(at) : '';
   return [title, prompt].filter(Boolean).join(' · ');
 }
+/** A round that is not ready may stay behind, where another can be played. */
+function leaveOut(finding: ShowFinding): void {
+  const out = leftOutFor(editor.show!, finding);
+  editor.remove('check.leftOut', () => {
+    for (const round of editor.show!.rounds) if (out.includes(round.id)) round.off = true;
+  });
+  check.lookNow();
+}
 const keyOf = ({ code, round, question, ref: place, params, remark }: ShowFinding) =>
   [code, round, question, place, remark?.code, JSON.stringify(params)].join(' ');
 const iconOf = (finding: ShowFinding) =>
@@ -93,6 +101,14 @@ const outside = new Set<ShowFinding['code']>(['loopback', 'noSound']);
             <b v-if="finding.mustMend">{{ t('check.mustMend') }}: </b>{{ told(finding) }}
             <small v-if="where(finding)" class="muted where" dir="auto">{{ where(finding) }}</small>
           </span>
+          <v-btn
+            v-if="leftOutFor(toRaw(editor.show!), finding).length"
+            size="small"
+            variant="outlined"
+            @click="leaveOut(finding)"
+          >
+            {{ t('check.leaveOut') }}
+          </v-btn>
           <v-btn
             v-if="!outside.has(finding.code)"
             size="small"

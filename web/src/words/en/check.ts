@@ -5,6 +5,8 @@ export const check = {
   checkFine: 'Everything is ready.',
   mustMend: 'Must be mended first',
   goThere: 'Go there',
+  leaveOut: 'Leave it out',
+  leftOut: 'The round is left out of the show until you switch it on again, in the running order.',
   openAnyway: 'Open the doors',
   back: 'Back to the show',
   unfinishedCount: 'ready | {n} thing to look at | {n} things to look at',

@@ -127,6 +127,7 @@ export const handset = {
   reactions: 'Show the stage how you feel',
   forHonour: 'This one doesn’t count for you. Answer for honour.',
   roundOver: 'The round is over',
+  noQuestions: 'No questions yet',
   nextOther: '{team} is next',
   standing: 'You: {place} place of {of}',
   line: {

@@ -1,0 +1,27 @@
+import { formatOf } from '../../formats/index.ts';
+import type { Show } from '../show.ts';
+import { checkShow } from './check.ts';
+import type { ShowFinding } from './finding.ts';
+
+/**
+ * What is switched off, by its id, so that a show can be played without a round that is not ready: the round,
+ * and what only tells how it is played. Nothing where no other round could be played, or where the
+ * finding keeps no round from being played.
+ */
+export function leftOutFor(show: Show, { round, mustMend }: ShowFinding): string[] {
+  const at = show.rounds.findIndex((one) => one.id === round);
+  if (at < 0 || !mustMend) return [];
+  const before = show.rounds[at - 1];
+  const told = before?.format === 'interlude' && before.content.what === 'howTo' && !before.content.text;
+  const out = [...(told ? [before.id] : []), show.rounds[at]!.id];
+  return hasReadyRound(show, out) ? out : [];
+}
+
+/** Whether anything is asked in the rounds that stay, in one that is ready. */
+function hasReadyRound(show: Show, out: readonly string[]): boolean {
+  const rounds = show.rounds.filter((one) => !one.off && !out.includes(one.id));
+  const halted = new Set(
+    checkShow({ ...show, rounds }).flatMap((one) => (one.mustMend && one.round ? [one.round] : [])),
+  );
+  return rounds.some((one) => formatOf(one.format).asks && !halted.has(one.id));
+}
