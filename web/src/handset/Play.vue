@@ -44,6 +44,8 @@ watch(
   () => [view.question?.step, view.question?.floor],
   ([step], [before]) => {
     const tells = step === 'open' || step === 'locked' || step === 'key';
+    // Browsers let a page shake the hand only after it was touched once.
+    if (!navigator.userActivation?.hasBeenActive) return;
     if (vibrates.value && tells && (step !== before || view.question?.floor === seat.team)) vibrate();
   },
 );

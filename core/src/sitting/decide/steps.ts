@@ -57,8 +57,8 @@ export function posed(state: SittingState, id: string, random: Random): Draft & 
   const rules = rulesOf(state);
   const kind = kindOf(content.kind);
   const order = kind.layOut(content, random, rules.shuffleOptions);
-  // Where nothing may be shuffled (true and false) there is no order of one's own either.
-  const own = rules.shuffleBySeat && order.length > 2 && kind.given === 'handset';
+  // Where nothing may be shuffled (true and false, opinions) there is no order of one's own either.
+  const own = rules.shuffleBySeat && kind.keyed && order.length > 2 && kind.given === 'handset';
   return { type: 'posed', order, ...(own ? { seed: random().toString(36).slice(2) } : {}) };
 }
 

@@ -40,9 +40,7 @@ const rows = computed<Row[]>(() => {
         ];
   return options.map((option, i) => {
     const state = told ? (key.slots.includes(i) ? 'key' : 'gone') : ruledOut.includes(i) ? 'out' : '';
-    // Counts stand in the order of the stage.
-    const count = question.picks?.[question.letters?.[i] ?? i] ?? null;
-    return row(letterAt(question, i), option, state, undefined, count);
+    return row(letterAt(question, i), option, state, undefined, question.picks?.[i] ?? null);
   });
 });
 </script>

@@ -24,6 +24,7 @@ import HandsetLive from './HandsetLive.vue';
 import HandsetReactions from './HandsetReactions.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
 import LastResult from './LastResult.vue';
+import { ownQuestion } from './ownQuestion.ts';
 import { useLine } from './useLine.ts';
 
 /** The handset as a picture of what its seat may see: one thing at a time, a line below says what goes on. */
@@ -58,16 +59,7 @@ const alone = computed(() => view.devices.score === 'players');
 /** The question as this seat sees it: with an order of options of its own where there is one. */
 const question = computed(() => {
   const q = seat.asked ?? view.question;
-  if (!q || !seat.own) return q;
-  const { letters } = seat.own;
-  return {
-    ...q,
-    // Told by the places on the stage; here they stand elsewhere.
-    ruledOut: letters.flatMap((slot, i) => (q.ruledOut.includes(slot) ? [i] : [])),
-    options: seat.own.options,
-    letters: seat.own.letters,
-    key: q.key && seat.own.key ? { ...q.key, ...seat.own.key } : q.key,
-  };
+  return q && ownQuestion(q, seat.own);
 });
 const help = computed(() => (view.round ? handsetHelps[view.round.format] : undefined));
 const open = computed(() => question.value?.step === 'open');

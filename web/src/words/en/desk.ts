@@ -266,7 +266,7 @@ export const desk = {
     handOn: 'Hand on to {team} for {points}',
     award: 'Award {points} to {team}',
     settle: 'Settle: nobody gets the points',
-    settleUnscored: 'Done: close this one, no points',
+    settleUnscored: 'Done with this question – no points in it',
     leave: 'Done with this question: go on',
     over: 'The show is over – see the results',
     closeAdvice: 'Enough heard: give the clock back',
