@@ -117,6 +117,8 @@ export interface Format<Content, State, View, Dealt> {
   alone(content: Content): 'people' | 'teams' | null;
   /** How its answers are taken, where they are nobody's gain; null where they are. */
   polls(content: Content): Polling | null;
+  /** What is taken from the library for it where a rule names no kinds: all, or what can or cannot be right or wrong. */
+  readonly draws: 'all' | 'keyed' | 'unkeyed';
   /** Rules that suit it: with which a new round begins, without phones too, and which no situation changes. */
   readonly suits: { anew: Partial<RoundRules>; aloud: Partial<RoundRules>; always: Partial<RoundRules> };
   /** Whether its questions bring points; where they do not, they lead to something that does. */
@@ -250,6 +252,7 @@ export const usual = {
   moveAlone: (): { ref: string; from: number } | null => null,
   welcomes: (): (RoundDraft & { type: 'scored' })[] => [],
   live: (): object | null => null,
+  draws: 'keyed' as Format<unknown, unknown, unknown, unknown>['draws'],
   pays: true,
   suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
   harm: {} as Record<string, number>,

@@ -3,9 +3,12 @@ import * as fc from 'fast-check';
 import * as v from 'valibot';
 import { arrangeByDifficulty, emptyCells, swapCells } from '../formats/board/arrange.ts';
 import { checkShow } from './check/check.ts';
-import { duplicateRound, fillRound, hasList, originsBeside, questionsIn } from './fill.ts';
+import { duplicateRound, fillRound, hasList, originsBeside, questionsIn, ruleOf } from './fill.ts';
 import { explainRound } from './explain.ts';
-import { formatNames, formatOf } from '../formats/index.ts';
+import { formatNames, formatOf, type FormatName } from '../formats/index.ts';
+import { blankSelection } from '../library/selection.ts';
+import { newRound } from './newRound.ts';
+import { kindNames, kindOf, type KindName } from '../question/kinds/index.ts';
 import { newRoundIn } from './newRoundIn.ts';
 import { openDoors } from '../sitting/openDoors.ts';
 import { setUpFor, showFor, situations } from './situations.ts';
@@ -183,4 +186,22 @@ test('how to play is told from the settings of the round that follows, unless so
   expect(table.stage.explains).toEqual(told);
   table.do({ type: 'begin', round: 1 });
   expect(table.stage.explains).toBeNull();
+});
+
+describe('the kinds that a rule takes', () => {
+  const asked = (format: FormatName, kinds: KindName[]) => {
+    const round = newRound(format, ids());
+    if (!hasList(round)) return null;
+    round.content.rule = { ...blankSelection(), kinds };
+    return ruleOf(round)!.kinds;
+  };
+  const keyed = kindNames.filter((name) => kindOf(name).keyed);
+  const rest = { quiz: [], survey: ['opinion', 'scale', 'words'] };
+  test.each(formatNames.filter((name) => asked(name, []) !== null).map((name) => [name] as const))(
+    '%s: what can be played in it where none are named, else those',
+    (name) => {
+      expect(asked(name, [])).toEqual(name in rest ? rest[name as keyof typeof rest] : keyed);
+      expect(asked(name, ['card', 'choice'])).toEqual(['card', 'choice']);
+    },
+  );
 });

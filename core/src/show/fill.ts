@@ -1,5 +1,7 @@
 import { formatOf } from '../formats/index.ts';
 import type { Sequence } from '../formats/items.ts';
+import type { Selection } from '../library/selection.ts';
+import { kindNames, kindOf, type KindName } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from './show.ts';
 
@@ -18,6 +20,18 @@ export const questionsIn = ({ format, content }: Round): string[] =>
 export function originsBeside(show: Show, roundId: string): Set<string> {
   const others = show.rounds.filter((round) => round.id !== roundId).flatMap(questionsIn);
   return new Set(others.flatMap((id) => show.questions[id]?.origin?.id ?? []));
+}
+
+/** The rule by which a round takes questions, with the kinds that make sense in it where it names none; null without one. */
+export function ruleOf({ format, content }: RoundWithList): Selection | null {
+  const { rule } = content;
+  if (!rule || rule.kinds.length > 0) return rule ?? null;
+  const { draws } = formatOf(format);
+  const makesSense = (name: KindName) => {
+    const { keyed, given } = kindOf(name);
+    return draws === 'keyed' ? keyed : !keyed && given === 'handset';
+  };
+  return { ...rule, kinds: draws === 'all' ? [] : kindNames.filter(makesSense) };
 }
 
 /** Puts questions in place of those that a round holds; changes the show in place. `newId` makes ids. */

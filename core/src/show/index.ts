@@ -6,7 +6,7 @@ export { Devices, combinations } from './devices.ts';
 export { WordRules, defaultDoors, defaultWordRules, intoTeams } from './doors.ts';
 export { type Draw, drawTeams } from './draw.ts';
 export { type Explained, type RulesView, explainRound, rulesView } from './explain.ts';
-export { duplicateRound, fillRound, hasList, originsBeside, questionsIn } from './fill.ts';
+export { duplicateRound, fillRound, hasList, originsBeside, questionsIn, ruleOf } from './fill.ts';
 export { cutsFor, fewerFor } from './length/cuts.ts';
 export { NO_TEMPO, type Tempo } from './length/tempo.ts';
 export { showLength } from './length/show.ts';

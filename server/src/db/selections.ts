@@ -1,4 +1,4 @@
-import { fillRound, hasList, originsBeside, type Tempo, type Show } from '@distaff/core/show';
+import { fillRound, hasList, originsBeside, ruleOf, type Tempo, type Show } from '@distaff/core/show';
 import { Question } from '@distaff/core/question';
 import { select, type Measured, type Selection } from '@distaff/core/library';
 import type { TakenQuestions } from '@distaff/core/wire';
@@ -79,8 +79,9 @@ export class Selections {
   async takeAnew(reach: Reach, show: Show): Promise<Show> {
     const fresh = structuredClone(show);
     for (const round of fresh.rounds) {
-      if (round.off || !hasList(round) || !round.content.rule?.anew) continue;
-      const { rule } = round.content;
+      if (round.off || !hasList(round)) continue;
+      const rule = ruleOf(round);
+      if (!rule?.anew) continue;
       const { questions } = await this.take(reach, rule, show.group ?? '', originsBeside(fresh, round.id));
       fillRound(fresh, round, questions, () => nanoid(10));
     }

@@ -3,6 +3,7 @@ import {
   duplicateRound,
   fillRound,
   hasList,
+  ruleOf,
   newQuestionIn,
   newRoundIn,
   NO_TEMPO,
@@ -104,7 +105,7 @@ export const useEditor = defineStore('editor', () => {
   /** Takes the questions of the round from the library by its rule. @returns what it led to. */
   async function takeByRule(): Promise<Omit<TakenQuestions, 'questions'> | null> {
     const own = list.value;
-    const rule = own?.content.rule;
+    const rule = own ? ruleOf(own) : null;
     if (!own || !rule) return null;
     const taken = [...originsBeside(show.value!, own.id)];
     const { questions, ...told } = await server.take(saved.id.value, rule, show.value!.group ?? '', taken);

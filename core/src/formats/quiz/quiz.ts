@@ -19,6 +19,7 @@ export interface QuizView {
 /** Quiz: one question after the other, as a rule the same to all. */
 export const quiz: Format<QuizContent, SequenceState, QuizView, DealtSequence> = {
   ...usualInTurn,
+  draws: 'all',
   suits: {
     anew: { floor: 'everyone', afterWrong: 'close' },
     aloud: { floor: 'turn', afterWrong: 'handOn', passShare: 50 },
