@@ -41,8 +41,6 @@ export function emptyState(): SittingState {
     scores: new Map(),
     since: 0,
     standings: false,
-    standingsAt: 0,
-    standingsBefore: 0,
     changes: new Map(),
     changesBefore: new Map(),
     steps: [],

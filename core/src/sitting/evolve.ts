@@ -3,6 +3,7 @@ import { concernsOne, isOfRound } from '../formats/events.ts';
 import { formatOf } from '../formats/index.ts';
 import { forHonour } from './read/counting.ts';
 import { kindInPlay } from './read/inPlay.ts';
+import { showsStandings } from './read/standings.ts';
 import { evolveAlone, recountAlone } from './evolveAlone.ts';
 import { evolveBoosts } from './evolveBoosts.ts';
 import { evolveSpinner } from './evolveSpinner.ts';
@@ -202,6 +203,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       state.turnsTaken = new Map();
       state.held = false;
       state.standings = false;
+      if (showsStandings(round)) tellChanges(state);
       return;
     }
     case 'turnGiven':
@@ -233,12 +235,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
     }
     case 'standingsShown':
       state.standings = event.on;
-      if (event.on) {
-        state.standingsBefore = state.standingsAt;
-        state.standingsAt = event.seq;
-        state.changesBefore = state.changes;
-        state.changes = new Map();
-      }
+      if (event.on) tellChanges(state);
       return;
     case 'turnLost':
       state.skips.add(event.team);
@@ -282,4 +279,10 @@ function apply(state: SittingState, event: LoggedEvent): void {
     default:
       if (question) applyToQuestion(question, event, state);
   }
+}
+
+/** Standings come on: they tell what changed so far, and what comes from now on is told the next time. */
+function tellChanges(state: SittingState): void {
+  state.changesBefore = state.changes;
+  state.changes = new Map();
 }

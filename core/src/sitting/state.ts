@@ -262,10 +262,7 @@ export interface SittingState {
   scores: Map<string, number>;
   since: number;
   standings: boolean;
-  /** The event with which standings were shown last, and the time before that; 0 for never. */
-  standingsAt: number;
-  standingsBefore: number;
-  /** By how much scores changed since then, and between the two. */
+  /** By how much scores changed since standings were shown last, and between that and the time before. */
   changes: Map<string, number>;
   changesBefore: Map<string, number>;
   /** What can be taken back: the first event of each step. */

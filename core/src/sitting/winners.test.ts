@@ -163,3 +163,26 @@ describe('what a round brings is the host’s choice', () => {
     expect([table.state.phase, table.scores()]).toEqual(['round', [100, 100, 0]]);
   });
 });
+
+test('what standings tell as gained since the last time adds up to the score, shown by a key or by the running order', () => {
+  const told = { ...interlude, content: { what: 'standings', text: '', minutes: null } } as Round;
+  const shown: Round[] = ['i1', 'i2', 'i3'].map((id) => ({ ...told, id }));
+  const table = new Table({ ...sampleShow(), rounds: [...sampleShow().rounds, ...shown] });
+  const gain = (amount: number) => table.do({ type: 'adjust', team: 't0', amount, reason: 'a song' });
+  const changes: number[] = [];
+  const look = () => changes.push(table.stage.teams[0]!.change);
+  const goOn = () => table.do(nextStep(table.state).command!);
+  gain(50).do('begin');
+  gain(7).do({ type: 'showStandings', on: true });
+  look();
+  table.do({ type: 'showStandings', on: false });
+  gain(30).do({ type: 'begin', round: 1 });
+  look();
+  goOn();
+  look();
+  gain(-5);
+  goOn();
+  look();
+  expect(changes).toEqual([57, 30, 0, -5]);
+  expect(table.scores()[0]).toBe(82);
+});

@@ -13,6 +13,7 @@ import type { Weave } from '../../show/weave.ts';
 import { rulesOf } from '../read/inPlay.ts';
 import { hasOwnWinner, placesIn, playing, scoreIn, winnersIn } from '../read/roundCount.ts';
 import { scoreNow, type BegunRound, type SittingState } from '../state.ts';
+import { areStandingsOn } from '../read/standings.ts';
 import { runningView, type RunningView } from './boosts.ts';
 import { spinnerView, type SpinnerView } from './spinner.ts';
 import { publicQuestion, type PublicQuestion } from './question.ts';
@@ -110,8 +111,9 @@ function workOut(state: SittingState): TeamView[] {
   const teams = playing(state);
   const places = new Map(placesNow(state, teams).map((row) => [row.item.id, row.place]));
   const score = scoreShown(state);
+  const shown = areStandingsOn(state);
   const change = (id: string) =>
-    (state.changes.get(id) ?? 0) + (state.standings ? (state.changesBefore.get(id) ?? 0) : 0);
+    (state.changes.get(id) ?? 0) + (shown ? (state.changesBefore.get(id) ?? 0) : 0);
   return teams.map(({ id, name, weave }) => ({
     id,
     name,

@@ -19,9 +19,9 @@ const marked = computed(() => {
   return rules?.floor === 'turn' || rules?.chosen ? view.turn : null;
 });
 const left = computed(() => view.timer?.turnsLeft ?? null);
-/** So many fit; of more the leaders are shown. */
+/** So many fit; of more the leaders are shown, and how many there are besides. */
 const MOST = 12;
-const LEADERS = 6;
+const LEADERS = 5;
 const shown = computed(() => {
   if (view.teams.length <= MOST) return view.teams;
   const byPlace = [...view.teams].sort((a, b) => a.place - b.place);
@@ -32,7 +32,7 @@ const shown = computed(() => {
 </script>
 
 <template>
-  <ul class="teams" :style="{ '--n': shown.length }">
+  <ul class="teams" :style="{ '--n': Math.min(shown.length + 1, view.playing) }">
     <li v-for="team in shown" :key="team.id" :class="{ on: team.id === marked }">
       <WeaveSwatch :weave="team.weave" class="weave" />
       <span class="name clip">{{ team.name }}</span>
@@ -49,6 +49,9 @@ const shown = computed(() => {
           t('common.turnsLeft', left[team.id] ?? 0, { named: { n: left[team.id] ?? 0 } })
         }}</small>
       </span>
+    </li>
+    <li v-if="shown.length < view.playing" class="rest">
+      {{ t('stage.more', { n: view.playing - shown.length }) }}
     </li>
   </ul>
 </template>
@@ -119,5 +122,10 @@ small {
   color: #14211d;
   font-size: calc(1.9 * var(--u));
   font-weight: 700;
+}
+.rest {
+  display: flex;
+  background: none;
+  color: var(--dim);
 }
 </style>
