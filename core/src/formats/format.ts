@@ -1,3 +1,4 @@
+import type { AnswerKind } from '../question/kind.ts';
 import type { BoostName } from './boosts.ts';
 import type { Picture } from '../media/media.ts';
 import type { Question } from '../question/question.ts';
@@ -105,6 +106,9 @@ export interface Polling {
 /** Who asks for an act of a format: the host, the stage, or a team by one of its handsets. */
 export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
 
+/** What of a kind of answers bears on whether a format can play it. */
+type AnyKind = Pick<AnswerKind<unknown, unknown>, 'keyed' | 'given'>;
+
 /**
  * One way of playing a round. The engine owns what all formats share – floor, turns, clock,
  * responses, rulings, ledger – and a format says only what differs. A new format is a new folder
@@ -117,8 +121,8 @@ export interface Format<Content, State, View, Dealt> {
   alone(content: Content): 'people' | 'teams' | null;
   /** How its answers are taken, where they are nobody's gain; null where they are. */
   polls(content: Content): Polling | null;
-  /** What is taken from the library for it where a rule names no kinds: all, or what can or cannot be right or wrong. */
-  readonly draws: 'all' | 'keyed' | 'unkeyed';
+  /** Whether questions of a kind are taken from the library for it by a rule that names none. */
+  draws(kind: AnyKind): boolean;
   /** Rules that suit it: with which a new round begins, without phones too, and which no situation changes. */
   readonly suits: { anew: Partial<RoundRules>; aloud: Partial<RoundRules>; always: Partial<RoundRules> };
   /** Whether its questions bring points; where they do not, they lead to something that does. */
@@ -252,7 +256,7 @@ export const usual = {
   moveAlone: (): { ref: string; from: number } | null => null,
   welcomes: (): (RoundDraft & { type: 'scored' })[] => [],
   live: (): object | null => null,
-  draws: 'keyed' as Format<unknown, unknown, unknown, unknown>['draws'],
+  draws: ({ keyed }: AnyKind): boolean => keyed,
   pays: true,
   suits: { anew: {}, aloud: {}, always: {} } as Format<unknown, unknown, unknown, unknown>['suits'],
   harm: {} as Record<string, number>,

@@ -196,7 +196,11 @@ describe('the kinds that a rule takes', () => {
     return ruleOf(round)!.kinds;
   };
   const keyed = kindNames.filter((name) => kindOf(name).keyed);
-  const rest = { quiz: [], survey: ['opinion', 'scale', 'words'] };
+  const rest = {
+    quiz: kindNames,
+    survey: ['opinion', 'scale', 'words'],
+    ownPace: keyed.filter((name) => name !== 'aloud'),
+  };
   test.each(formatNames.filter((name) => asked(name, []) !== null).map((name) => [name] as const))(
     '%s: what can be played in it where none are named, else those',
     (name) => {

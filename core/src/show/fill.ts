@@ -1,7 +1,7 @@
 import { formatOf } from '../formats/index.ts';
 import type { Sequence } from '../formats/items.ts';
 import type { Selection } from '../library/selection.ts';
-import { kindNames, kindOf, type KindName } from '../question/kinds/index.ts';
+import { kindNames, kindOf } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
 import type { Round, Show } from './show.ts';
 
@@ -26,12 +26,8 @@ export function originsBeside(show: Show, roundId: string): Set<string> {
 export function ruleOf({ format, content }: RoundWithList): Selection | null {
   const { rule } = content;
   if (!rule || rule.kinds.length > 0) return rule ?? null;
-  const { draws } = formatOf(format);
-  const makesSense = (name: KindName) => {
-    const { keyed, given } = kindOf(name);
-    return draws === 'keyed' ? keyed : !keyed && given === 'handset';
-  };
-  return { ...rule, kinds: draws === 'all' ? [] : kindNames.filter(makesSense) };
+  const own = formatOf(format);
+  return { ...rule, kinds: kindNames.filter((name) => own.draws(kindOf(name))) };
 }
 
 /** Puts questions in place of those that a round holds; changes the show in place. `newId` makes ids. */

@@ -77,7 +77,7 @@ function findings(
 /** Category board: categories × values; a cell is picked, its question played, and it closes. */
 export const board: Format<BoardContent, BoardState, BoardView, null> = {
   ...usual,
-  draws: 'all',
+  draws: () => true,
   seenBetween: true,
   chosen: true,
   // A board keeps its turns whatever suits the room.

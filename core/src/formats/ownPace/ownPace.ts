@@ -61,11 +61,10 @@ export interface OwnPaceLive {
 const LATEST = 8;
 
 /** Only what a handset can answer and a key can mark goes on by itself. */
-const goesByItself = (question: Question | undefined): boolean => {
-  if (!question) return false;
-  const { keyed, given } = kindOf(question.answer.kind);
-  return keyed && given === 'handset';
-};
+const draws = ({ keyed, given }: Pick<ReturnType<typeof kindOf>, 'keyed' | 'given'>): boolean =>
+  keyed && given === 'handset';
+const goesByItself = (question: Question | undefined): boolean =>
+  question !== undefined && draws(kindOf(question.answer.kind));
 
 const reached = ({ goal, amount, balances, total }: OwnPaceState): boolean =>
   goal === 'together'
@@ -75,6 +74,7 @@ const reached = ({ goal, amount, balances, total }: OwnPaceState): boolean =>
 /** Own pace: everybody has an own order of questions and goes on by themselves, until the clock or the goal ends it. */
 export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSequence> = {
   ...usual,
+  draws,
   alone: () => 'people',
   sells: true,
   suits: {

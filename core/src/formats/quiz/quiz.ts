@@ -19,7 +19,7 @@ export interface QuizView {
 /** Quiz: one question after the other, as a rule the same to all. */
 export const quiz: Format<QuizContent, SequenceState, QuizView, DealtSequence> = {
   ...usualInTurn,
-  draws: 'all',
+  draws: () => true,
   suits: {
     anew: { floor: 'everyone', afterWrong: 'close' },
     aloud: { floor: 'turn', afterWrong: 'handOn', passShare: 50 },

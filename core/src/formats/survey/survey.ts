@@ -52,7 +52,7 @@ const unkeyed = (content: SurveyContent, questions: Record<string, Question>): S
 /** Survey: questions without a key, asked of everybody. No side can win, and it brings nothing. */
 export const survey: Format<SurveyContent, SurveyState, SurveyView, DealtSequence> = {
   ...usualInTurn,
-  draws: 'unkeyed',
+  draws: ({ keyed, given }) => !keyed && given === 'handset',
   pays: false,
   suits: { anew: { floor: 'everyone', clock: 60 }, aloud: {}, always: {} },
   prescribes: {
