@@ -256,6 +256,14 @@ describe('help on the way', () => {
     expect(table.state.question!.responses).toEqual([]);
   });
 
+  test('who is alone has nobody to ask, and keeps the help', () => {
+    const table = open(climbing({}, { mode: 'each' }));
+    for (const seat of ['s1', 's2']) table.do({ type: 'removeSeat', seat });
+    for (const help of [{ do: 'room' }, { do: 'voice', who: 't1' }])
+      expect(table.send(act(help), seatActor('s0'))).toMatchObject({ refused: 'notNow' });
+    expect(view(table).assists.map(({ left }) => left)).toEqual([1, 1, 1]);
+  });
+
   test('without phones hands are counted at the desk', () => {
     const table = open(climbing({}, { mode: 'none' }));
     table.do(act({ do: 'room' }));

@@ -28,6 +28,9 @@ export function noAssist(state: ClimbState, assist: Assist, table: Table): Refus
   const used = climb.used.filter((one) => one.assist === assist).length;
   if (used >= state.assists[assist]) return refuse('used', 'That help has been used.');
   if (!canHelp[assist](table)) return refuse('notNow', 'That is no help with this question.');
+  // Without phones there is a room that raises hands.
+  const isAlone = table.handsets && table.people().every(({ team }) => team === climb.team);
+  if (assist !== 'thin' && isAlone) return refuse('notNow', 'There is nobody else to ask.');
   return null;
 }
 

@@ -43,7 +43,7 @@ function use(act: object): void {
           type="search"
           :label="t('formats.climb.find')"
         />
-        <p v-else>{{ t('formats.climb.whom') }}</p>
+        <p v-else>{{ t(others.length ? 'formats.climb.whom' : 'formats.climb.nobodyElse') }}</p>
         <v-btn
           v-for="one in others"
           :key="one.id"

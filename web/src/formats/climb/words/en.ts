@@ -41,6 +41,7 @@ export const played = {
   use: 'Use it',
   keep: 'Keep it',
   whom: 'Whom do you ask?',
+  nobodyElse: 'There is nobody else to ask.',
   find: 'Find a name',
   chooseWho: 'Choose who climbs',
   draw: 'Draw one',
