@@ -9,6 +9,9 @@ export interface PlayedWords {
   counted?: string;
   /** How far it is, where that is not a matter of questions: {used} of {all}. */
   progress?: string;
+  /** What the foot of a phone says while it is on, and while `{team}` is, where that is no choosing. */
+  onYou?: string;
+  onOther?: string;
   /** What the host is told while the round waits for a choice of `{team}`. */
   waits?: string;
   /** What an act of its own is called when it is taken back. */

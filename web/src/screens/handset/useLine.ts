@@ -1,6 +1,7 @@
 import type { PublicQuestion, PublicView, SeatView } from '@distaff/core/sitting';
 import { computed, type ComputedRef } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useOwnKey } from '../../design/useOwnKey.ts';
 import { useOwnWords } from './useOwnWords.ts';
 
 interface Given {
@@ -12,16 +13,18 @@ interface Given {
 
 /** The one line at the foot of a handset: what goes on, and what is to be done. */
 export function useLine(given: () => Given): ComputedRef<string> {
-  const { t } = useI18n();
+  const { t, te } = useI18n();
+  const ownKey = useOwnKey();
   const { own: words } = useOwnWords();
   const teamName = (id: string | null) => given().view.teams.find((team) => team.id === id)?.name ?? '';
 
   function between({ view, seat }: Given): string {
     if (view.timer?.alone === 'before') return t('handset.line.alone.before');
     if (!view.rules?.chosen) return t('handset.line.between');
-    return view.turn === seat.team
-      ? words(view, 'choosing')
-      : t('handset.line.board', { team: teamName(view.turn) });
+    const format = `formats.${view.round?.format}`;
+    const team = teamName(view.turn);
+    if (view.turn !== seat.team) return t(ownKey(`${format}.onOther`, 'handset.line.board'), { team });
+    return te(`${format}.onYou`) ? t(`${format}.onYou`) : words(view, 'choosing');
   }
   function open({ view, seat }: Given, { mode, floor }: PublicQuestion): string {
     if (!seat.counts) return t('handset.line.honour');

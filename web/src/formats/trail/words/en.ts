@@ -12,6 +12,8 @@ export const played = {
   rollFor: 'Roll for {team} (R)',
   rollHere: 'Roll here instead',
   realDie: 'We rolled a real die',
+  onYou: 'It’s your turn',
+  onOther: 'It’s {team}’s turn',
   yourTurn: 'Your turn: roll the die',
   moves: '{team} stays | {team} moves {n} space | {team} moves {n} spaces',
   stake: 'Right {gain}, wrong {loss}',
