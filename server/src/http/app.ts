@@ -7,7 +7,11 @@ import { Problem } from '../problem.ts';
 import type { LoginCookie } from './login.ts';
 import { ownOrigin } from './origin.ts';
 import { servePages } from './pages.ts';
+import { patience } from './patience.ts';
 import type Router from '@koa/router';
+
+/** How long a page waits for what it reads (ms). */
+const PATIENCE = 15_000;
 
 /** A join code is a key, though a short one: it is not logged. */
 const withoutCode = (path: string) => path.replace(/^(\/(?:api\/)?(?:join|practice)\/).+/, '$1…');
@@ -91,6 +95,7 @@ export function makeApp(parts: {
     await next();
   });
   app.use(problems(log));
+  app.use(patience(PATIENCE));
   app.use(async (ctx, next) => {
     const reads = ['GET', 'HEAD', 'OPTIONS'].includes(ctx.method);
     const crossSite = ctx.get('sec-fetch-site') === 'cross-site';
