@@ -6,11 +6,13 @@ import { useI18n } from 'vue-i18n';
 import ClockThread from '../../design/ClockThread.vue';
 import { letterOf } from '../../design/letters.ts';
 import OptionContent from '../../design/media/OptionContent.vue';
+import PollOutcome from '../../design/poll/PollOutcome.vue';
 import PictureFrame from '../../design/media/PictureFrame.vue';
 import { lookStyle } from '../../design/lookStyle.ts';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import OverlaySpinner from './OverlaySpinner.vue';
 import { spoken } from '../../live/joinAddress.ts';
 
 export type Place = 'bottom' | 'top' | 'side';
@@ -29,6 +31,8 @@ const MOST = 6;
 
 const question = computed(() => (view.standings ? null : view.question));
 const asked = computed(() => question.value?.prompt ?? null);
+const outcome = computed(() => question.value?.poll?.outcome ?? null);
+const spinner = computed(() => (view.phase === 'round' && !view.standings ? view.spinner : null));
 const options = computed(() => {
   const one = question.value;
   if (!one?.options) return [];
@@ -46,6 +50,7 @@ const keyText = computed(() => {
   const one = question.value;
   return one?.key && options.value.length === 0 ? (one.key.texts[0] ?? '') : '';
 });
+const boostsOf = (team: string) => view.running.filter((one) => one.team === team);
 const rows = computed(() => [...view.teams].sort((a, b) => a.place - b.place).slice(0, MOST));
 /** Panels let a little of the picture through. */
 const colours = computed(() => ({ ...lookStyle(view.look), '--panel': `${view.look.palette.ground}eb` }));
@@ -58,7 +63,8 @@ const joining = computed(() => view.phase !== 'closed' && address !== '');
       <p v-if="joining" class="join">
         {{ t('stage.join') }} <b>{{ spoken(address) }}</b> <span class="mono">{{ view.code }}</span>
       </p>
-      <section v-if="asked !== null" class="panel" :aria-label="t('overlay.question')">
+      <OverlaySpinner v-if="spinner" class="panel" :view="view" :spinner="spinner" :now="now" />
+      <section v-else-if="asked !== null" class="panel" :aria-label="t('overlay.question')">
         <div class="ask">
           <RichText class="prompt" :text="asked" />
           <PictureFrame
@@ -67,7 +73,14 @@ const joining = computed(() => view.phase !== 'closed' && address !== '');
             :picture="(question!.key?.picture ?? question!.picture)!"
           />
         </div>
-        <ol v-if="options.length" class="options">
+        <PollOutcome
+          v-if="outcome"
+          class="outcome"
+          :outcome="outcome"
+          :options="question!.options ?? []"
+          :control="question!.control"
+        />
+        <ol v-else-if="options.length" class="options">
           <li v-for="(one, i) in options" :key="i" :class="{ key: one.key, gone: one.gone }">
             <span class="eyelet">{{ one.sign }}</span> <OptionContent class="grow" :option="one.option" />
             <span v-if="one.percent !== null" class="mono">{{
@@ -88,6 +101,9 @@ const joining = computed(() => view.phase !== 'closed' && address !== '');
       <ol v-if="view.phase !== 'lobby'" class="teams" :aria-label="t('stage.standings')">
         <li v-for="team in rows" :key="team.id" :class="{ on: question?.floor === team.id }">
           <WeaveSwatch :weave="team.weave" /> <span class="clip">{{ team.name }}</span>
+          <span v-for="one in boostsOf(team.id)" :key="one.boost" class="slip clip">{{
+            t(`extras.boosts.name.${one.boost}`)
+          }}</span>
           <b class="mono">{{ points(team.score) }}</b>
         </li>
       </ol>
@@ -234,5 +250,15 @@ const joining = computed(() => view.phase !== 'closed' && address !== '');
 }
 .teams .clip {
   flex: 1;
+}
+.teams .slip {
+  flex: 0 1 auto;
+  padding: 0 0.4em;
+  background: var(--light);
+  color: var(--ground);
+  font-size: 0.75em;
+}
+.outcome {
+  font-size: 0.9em;
 }
 </style>
