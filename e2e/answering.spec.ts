@@ -190,8 +190,8 @@ test('without handsets every kind is answered on the stage by touch, or entered 
     await step(desk, /Show the answers?/);
     await step(desk, 'Show the key');
     await step(desk, 'Settle');
-    await expect(stage.locator('.teams li', { hasText: 'Fairlead' })).toContainText('200');
-    await expect(stage.locator('.teams li', { hasText: 'Bowline' })).toContainText('200');
+    await expect(stage.locator('.hem li', { hasText: 'Fairlead' })).toContainText('200');
+    await expect(stage.locator('.hem li', { hasText: 'Bowline' })).toContainText('200');
   });
 });
 

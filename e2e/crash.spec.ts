@@ -104,7 +104,7 @@ for (const what of ['server', 'database'] as const)
     await step(desk, 'Show the key');
     await survive('key shown');
     await step(desk, 'Award 200 to Fairlead');
-    await expect(stage.locator('.teams')).toContainText('200');
+    await expect(stage.locator('.hem')).toContainText('200');
     await survive('settled');
     await step(desk, 'Back to the board');
     await desk.getByRole('button', { name: 'More' }).click();

@@ -42,8 +42,8 @@ test('twelve teams are hosted from a phone: everything is in reach of a thumb, n
   await tap('Show the key');
   await tap('Settle: 2 right answers');
   await tap('Done with this question');
-  await expect(stage.locator('.teams li', { hasText: 'Table 12' })).toContainText('100');
-  await expect(stage.locator('.teams li', { hasText: 'Table 07' })).toContainText('−100');
+  await expect(stage.locator('.hem li', { hasText: 'Table 12' })).toContainText('100');
+  await expect(stage.locator('.hem li', { hasText: 'Table 07' })).toContainText('−100');
   const width = await desk.evaluate(() => document.documentElement.scrollWidth);
   expect(width).toBeLessThanOrEqual(390);
   // Taken back by hand, and had again.

@@ -309,7 +309,7 @@ test('a room without phones: the host rules by keys, the stage is touched, sever
   for (const key of ['1', '+', '2', '+']) await press(desk, key);
   await step(desk, 'Show the key');
   await step(desk, 'Settle: 2 right answers');
-  await expect(stage.locator('.teams')).toContainText('100');
+  await expect(stage.locator('.hem')).toContainText('100');
   await step(desk, 'Done with this question');
   await step(desk, 'Go on to: In turn');
   await pose(desk, 'Open the answers for Bowline');
@@ -317,7 +317,7 @@ test('a room without phones: the host rules by keys, the stage is touched, sever
   await step(desk, 'Show the answer');
   await step(desk, 'Show the key');
   await step(desk, 'Award 100 to Bowline');
-  await expect(stage.locator('.teams')).toContainText('200');
+  await expect(stage.locator('.hem')).toContainText('200');
 });
 
 test('the overlay shows viewers what they need on a see-through ground, and never the key early', async ({

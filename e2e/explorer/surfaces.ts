@@ -12,7 +12,7 @@ export function toldBy(page: Page): Promise<Told> {
     const plain = (element: Element | null | undefined) =>
       (element?.textContent ?? '').replace(/\s+/g, ' ').trim();
     const scores: Record<string, string> = {};
-    for (const row of document.querySelectorAll('.teams li, .standings li, section.team')) {
+    for (const row of document.querySelectorAll('.hem li, .teams li, .standings li, section.team')) {
       const score = row.querySelector('.score, b.mono');
       const name = row.querySelector('.clip');
       if (name && score) scores[plain(name)] = plain(score);

@@ -12,7 +12,7 @@ const HAIR = 3;
 /** No letter is lower than this (px). */
 const SMALLEST = 9;
 /** Nor lower than this share of the height of a stage, which is read from the back of a room. */
-const SMALLEST_SHARE = 0.0155;
+const SMALLEST_SHARE = 0.0145;
 
 /** What is meant to be pushed sideways; a page that scrolls down may do so by accident, which hides the ends of lines. */
 const SIDEWAYS = '[tabindex="0"], .rich, .formula, .sideways';

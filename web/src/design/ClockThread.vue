@@ -3,9 +3,21 @@ import { computed } from 'vue';
 import { remaining, type Clock } from '@distaff/core/time';
 import { mdiPause } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
+import Shuttle from './weave/Shuttle.vue';
 
 /** The clock: a thread across the whole width that runs out, its seconds at the end. */
-const { clock, limit, now } = defineProps<{ clock: Clock | null; limit: number | null; now: number }>();
+const {
+  clock,
+  limit,
+  now,
+  shuttle = false,
+} = defineProps<{
+  clock: Clock | null;
+  limit: number | null;
+  now: number;
+  /** A shuttle lies where the thread ends. */
+  shuttle?: boolean;
+}>();
 const { t } = useI18n();
 
 const left = computed(() => (clock ? remaining(clock, now) : 0));
@@ -23,7 +35,10 @@ const strain = computed(() => (left.value < 5000 ? 'last' : left.value < 10_000 
     role="timer"
     :aria-label="t('common.seconds', { n: seconds })"
   >
-    <div class="track"><div class="rest" :style="{ width: `${share * 100}%` }" /></div>
+    <div class="track">
+      <div class="rest" :style="{ width: `${share * 100}%` }" />
+      <Shuttle v-if="shuttle" class="shuttle" />
+    </div>
     <v-icon v-if="held" class="pause" :icon="mdiPause" :aria-label="t('common.held')" />
     <span class="mono figure">{{ t('common.seconds', { n: seconds }) }}</span>
   </div>
@@ -52,12 +67,18 @@ const strain = computed(() => (left.value < 5000 ? 'last' : left.value < 10_000 
   height: 0.7em;
 }
 .rest {
+  min-width: 0;
   height: var(--thick);
   background: var(--dye);
   border-radius: 1em;
   transition:
     width 100ms linear,
     height 200ms;
+}
+.shuttle {
+  flex: none;
+  width: 2em;
+  margin-inline-start: -0.5em;
 }
 .held .rest {
   background: repeating-linear-gradient(90deg, var(--dye) 0 0.6em, transparent 0.6em 0.9em);

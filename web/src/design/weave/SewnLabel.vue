@@ -1,9 +1,11 @@
 <script setup lang="ts">
-/** A label sewn on the cloth: words and figures that stand on a weave stand on this. */
+import Paper from './Paper.vue';
+
+/** A label sewn on the cloth: paper with a seam. */
 </script>
 
 <template>
-  <div class="label"><slot /></div>
+  <Paper class="label"><slot /></Paper>
 </template>
 
 <style scoped>
@@ -12,8 +14,6 @@
   display: flex;
   flex-direction: column;
   padding: calc(4 * var(--stitch)) calc(7 * var(--stitch));
-  background: var(--flax, #ede6d4);
-  color: #14211d;
   outline: 1px dashed #14211d;
   outline-offset: calc(-1.4 * var(--stitch));
 }

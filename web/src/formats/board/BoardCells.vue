@@ -11,10 +11,17 @@ import { focusFirst, walkGrid } from '../walkGrid.ts';
  * The cells of a board in play, for desk and stage: open ones show their value, used ones the
  * winner's weave or a bare hatch. Arrow keys walk from cell to cell.
  */
-const { board, teams, canChoose } = defineProps<{
+const {
+  board,
+  teams,
+  canChoose,
+  loom = false,
+} = defineProps<{
   board: BoardView;
   teams: readonly { id: string; name: string; weave: Weave }[];
   canChoose: boolean;
+  /** On the stage the board is one cloth: what is open is bare warp, what was won is woven, without a seam. */
+  loom?: boolean;
 }>();
 const emit = defineEmits<{ choose: [ref: string] }>();
 const { t } = useI18n();
@@ -41,6 +48,7 @@ defineExpose({ focusFirst: () => focusFirst(grid.value) });
   <div
     ref="grid"
     class="grid"
+    :class="{ loom }"
     :style="{ '--columns': board.rows[0]?.cells.length ?? 1, '--rows': board.rows.length }"
   >
     <template v-for="(row, r) in board.rows" :key="row.id">
@@ -59,7 +67,7 @@ defineExpose({ focusFirst: () => focusFirst(grid.value) });
         @click="emit('choose', cell.id)"
         @keydown="walkGrid($event, grid)"
       >
-        <span v-if="cell.state === 'open'" class="mono">{{ points(cell.points) }}</span>
+        <span v-if="cell.state === 'open'" :class="{ mono: !loom }">{{ points(cell.points) }}</span>
       </button>
     </template>
   </div>
@@ -107,6 +115,34 @@ defineExpose({ focusFirst: () => focusFirst(grid.value) });
 }
 .cell.empty {
   border-style: dashed;
+  background: none;
+}
+.loom {
+  gap: 0;
+}
+.loom .cell {
+  border: solid color-mix(in srgb, var(--flax, #ede6d4) 42%, transparent);
+  border-width: 1px 0 0;
+  border-radius: 0;
+  font-family: var(--display);
+  font-variant-numeric: tabular-nums;
+  background-color: transparent;
+}
+.loom .open {
+  background-image: repeating-linear-gradient(
+    to right,
+    color-mix(in srgb, var(--flax, #ede6d4) 20%, transparent) 0 1px,
+    transparent 1px var(--thread)
+  );
+}
+/* The threads part around the figure. */
+.loom .open span {
+  padding: 0 0.25em;
+  background: var(--ground);
+  box-shadow: 0 0 0.2em 0.15em var(--ground);
+}
+.loom .used:not(.won),
+.loom .empty {
   background: none;
 }
 </style>

@@ -25,6 +25,7 @@ const who = computed(() => {
       class="cells"
       :board="board"
       :teams="view.teams"
+      loom
       :can-choose="canChoose"
       @choose="emit('choose', $event)"
     />
@@ -53,6 +54,6 @@ const who = computed(() => {
   --cell-hatch: var(--edge);
   --cell-name: calc(3 * var(--u));
   --cell-points: calc(4 * var(--u));
-  --cell-gap: calc(0.9 * var(--u));
+  --cell-gap: 0;
 }
 </style>

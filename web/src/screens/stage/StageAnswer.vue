@@ -5,11 +5,12 @@ import type { PublicQuestion, TeamView } from '@distaff/core/sitting';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import OptionBars from '../../design/OptionBars.vue';
+import Paper from '../../design/weave/Paper.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import PollOutcome from '../../design/poll/PollOutcome.vue';
 import AnswerPad from '../answer/AnswerPad.vue';
+import OptionTapes from './OptionTapes.vue';
 import StagePairs from './StagePairs.vue';
 
 /** What there is to choose, to order or to match, and the key once it is shown. */
@@ -109,7 +110,7 @@ const hint = computed(() => {
         <span v-if="i === question.control.steps - 1">{{ question.control.high }}</span>
       </li>
     </ol>
-    <OptionBars
+    <OptionTapes
       v-else-if="control === 'one' || control === 'many'"
       class="bars"
       :options="question.options ?? []"
@@ -120,7 +121,7 @@ const hint = computed(() => {
       :can-choose="touch"
       @choose="emit('answer', { slot: $event })"
     />
-    <OptionBars
+    <OptionTapes
       v-else-if="control === 'order'"
       class="bars"
       :options="question.options ?? []"
@@ -136,13 +137,13 @@ const hint = computed(() => {
       :options="question.options ?? []"
       :key-slots="keySlots"
     />
-    <p v-else-if="question.key?.texts.length" class="key">
+    <Paper v-else-if="question.key?.texts.length" class="key">
       <v-icon :icon="mdiCheckBold" /> <span class="hide">{{ t('stage.key') }}:</span>
       <RichText inline :text="question.key.texts[0]!" />
       <small v-if="question.key.texts.length > 1">{{
         t('stage.alsoAccepted', { list: list(question.key.texts.slice(1)) })
       }}</small>
-    </p>
+    </Paper>
     <p v-if="hint && !pad" class="hint">{{ hint }}</p>
   </div>
 </template>
@@ -176,9 +177,6 @@ p {
   overflow-wrap: anywhere;
   font-weight: 700;
   padding: 0.3em 0.5em;
-  background: var(--light);
-  color: var(--ground);
-  border-radius: 0.15em;
 }
 .key small {
   font-size: 0.45em;
@@ -219,8 +217,6 @@ p {
   text-align: center;
   font-family: var(--display);
   font-size: 1.6em;
-  border: 2px solid var(--edge);
-  border-radius: calc(0.8 * var(--u));
   background: var(--panel);
 }
 .hint {

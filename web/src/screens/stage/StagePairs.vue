@@ -4,6 +4,8 @@ import { mdiCheckBold } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import { letterOf } from '../../design/letters.ts';
 import OptionContent from '../../design/media/OptionContent.vue';
+import Paper from '../../design/weave/Paper.vue';
+import Tape from './frame/Tape.vue';
 
 /** Two columns to be matched; once the key is shown, each left one with its partner. */
 const { left, options, keySlots } = defineProps<{
@@ -17,18 +19,22 @@ const { t } = useI18n();
 <template>
   <ol v-if="keySlots" class="pairs" :class="{ many: left.length > 5 }">
     <li v-for="(one, i) in left" :key="i" class="key">
-      <OptionContent class="text" :option="one" />
-      <v-icon :icon="mdiCheckBold" size="1em" :aria-label="t('stage.goesWith')" />
-      <OptionContent class="text" :option="options[keySlots[i]!]" />
+      <Paper class="row">
+        <OptionContent class="text" :option="one" />
+        <v-icon :icon="mdiCheckBold" size="1em" :aria-label="t('stage.goesWith')" />
+        <OptionContent class="text" :option="options[keySlots[i]!]" />
+      </Paper>
     </li>
   </ol>
   <div v-else class="columns" :class="{ many: options.length > 5 }">
     <ul>
-      <li v-for="(one, i) in left" :key="i"><OptionContent class="text" :option="one" /></li>
+      <li v-for="(one, i) in left" :key="i">
+        <div class="row panel"><OptionContent class="text" :option="one" /></div>
+      </li>
     </ul>
     <ol>
       <li v-for="(option, slot) in options" :key="slot">
-        <span class="eyelet">{{ letterOf(slot) }}</span> <OptionContent class="text" :option="option" />
+        <Tape class="row" :sign="letterOf(slot)"><OptionContent class="text" :option="option" /></Tape>
       </li>
     </ol>
   </div>
@@ -58,39 +64,30 @@ ol {
   gap: calc(3 * var(--u));
 }
 li {
-  min-height: calc(2 * var(--size));
-  display: flex;
-  align-items: center;
-  gap: calc(1.6 * var(--u));
-  padding: 0 calc(2 * var(--u)) 0 calc(1.2 * var(--u));
-  background: var(--panel);
-  border: 2px solid var(--edge);
-  border-radius: calc(0.8 * var(--u));
   font-size: var(--size);
   line-height: 1.1;
 }
+.row {
+  box-sizing: border-box;
+  height: 100%;
+  min-height: calc(2 * var(--size));
+  display: flex;
+  align-items: center;
+  flex-wrap: nowrap;
+  gap: calc(1.6 * var(--u));
+  padding: 0 calc(2 * var(--u)) 0 calc(4 * var(--thread));
+}
+.panel {
+  background: var(--panel);
+}
 li:has(img) {
   --thumb: calc(11 * var(--u) * var(--fit, 1));
-}
-.eyelet {
-  flex: none;
-  width: 1.5em;
-  height: 1.5em;
-  display: grid;
-  place-content: center;
-  border: 2px solid currentcolor;
-  border-radius: 50%;
-  font-weight: 700;
-  font-size: 0.8em;
 }
 .text {
   flex: 1;
   min-width: 0;
 }
 .key {
-  background: var(--light);
-  border-color: var(--light);
-  color: var(--ground);
   font-weight: 700;
 }
 </style>

@@ -152,6 +152,7 @@ const isCard = computed(() => question.kind === 'card');
     <ClockThread
       v-if="question.step === 'open'"
       class="clock"
+      shuttle
       :clock="question.clock"
       :limit="question.limit"
       :now="now"

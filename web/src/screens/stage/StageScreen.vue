@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { StageView } from '@distaff/core/sitting';
-import { useI18n } from 'vue-i18n';
 import { groundPicture, lookStyle } from '../../design/lookStyle.ts';
-import { pictureUrl } from '../../design/media/mediaUrl.ts';
 import { namesTeams, stageHems, stageParts, withoutTeams } from '../../formats/stage.ts';
-import { spoken } from '../../live/joinAddress.ts';
-import LongClock from '../../design/LongClock.vue';
 import StageClose from './StageClose.vue';
 import StageLobby from './StageLobby.vue';
 import StageQuestion from './StageQuestion.vue';
 import StageSpinner from './StageSpinner.vue';
 import StageStandings from './StageStandings.vue';
-import StageTeams from './StageTeams.vue';
+import StageHeader from './frame/StageHeader.vue';
+import StageHem from './frame/StageHem.vue';
+import StageSelvedge from './frame/StageSelvedge.vue';
 
 /** The whole stage as a picture of a view; sizes follow its own box, so that a small one is a true preview. */
 const {
@@ -32,7 +30,6 @@ const emit = defineEmits<{
   answer: [answer: object];
   spin: [strength: number];
 }>();
-const { t } = useI18n();
 
 /** A round that ends by its clock, or by the turns that are left when it has run out, shows both. */
 const timed = computed(
@@ -41,6 +38,14 @@ const timed = computed(
 const isOver = computed(() => Object.values(view.timer?.turnsLeft ?? { none: 1 }).every((n) => n === 0));
 /** Under a question a format may show something of its own in place of the teams. */
 const hem = computed(() => (view.round ? stageHems[view.round.format] : undefined));
+/** Whose turn it is is told along the left edge, where anybody is to answer or to choose. */
+const edged = computed(
+  () =>
+    view.phase === 'round' &&
+    !view.standings &&
+    view.round?.format !== 'interlude' &&
+    view.round?.format !== 'survey',
+);
 const part = computed(() => {
   if (view.phase === 'closed') return 'close';
   if (view.phase === 'lobby') return 'lobby';
@@ -52,30 +57,15 @@ const part = computed(() => {
 <template>
   <div class="stage" :data-seq="view.seq" :style="[lookStyle(view.look), groundPicture(view.look)]">
     <div class="inner">
-      <header>
-        <h1 class="clip">{{ view.roundTitle && view.phase === 'round' ? view.roundTitle : view.title }}</h1>
-        <p
-          v-if="address && view.devices.mode !== 'none' && view.phase !== 'closed' && part !== 'lobby'"
-          class="join"
-        >
-          {{ t('stage.join') }} <b>{{ spoken(address) }}</b> <span class="mono">{{ view.code }}</span>
-        </p>
-        <p v-if="timed && view.timer?.ended" class="last">{{ t('common.lastTurns') }}</p>
-        <LongClock
-          v-if="timed && view.timer?.clock"
-          class="clock"
-          :clock="view.timer.clock"
-          :limit="view.timer.limit"
-          :now="now"
-        />
-        <img
-          v-if="view.look.logo"
-          class="logo"
-          :src="pictureUrl(view.look.logo.file, 'large')"
-          :alt="view.look.logo.alt"
-        />
+      <StageSelvedge v-if="edged" class="selvedge" :view="view" />
+      <StageHeader
+        :view="view"
+        :now="now"
+        :timed="timed"
+        :address="view.devices.mode !== 'none' && view.phase !== 'closed' && part !== 'lobby' ? address : ''"
+      >
         <slot name="tools" />
-      </header>
+      </StageHeader>
       <main :key="part" :class="{ behind: view.spinner }" :inert="view.spinner !== null">
         <StageLobby v-if="part === 'lobby'" :view="view" :now="now" :address="address" />
         <StageStandings
@@ -115,7 +105,7 @@ const part = computed(() => {
         @spin="emit('spin', $event)"
       />
       <component :is="hem" v-else-if="hem && part === 'question'" :view="view" />
-      <StageTeams
+      <StageHem
         v-else-if="
           view.phase === 'round' &&
           part !== 'standings' &&
@@ -140,13 +130,6 @@ const part = computed(() => {
   overflow: hidden;
   position: relative;
 }
-.logo {
-  flex: none;
-  align-self: center;
-  max-width: 14cqw;
-  max-height: calc(6 * var(--u));
-  object-fit: contain;
-}
 .inner {
   /* On a wall of 4 : 3 all is a little larger than its width would have it: the height is there. */
   --u: min(1cqh, 0.63cqw);
@@ -154,50 +137,22 @@ const part = computed(() => {
   --thread: calc(100cqh / 135);
   box-sizing: border-box;
   height: 100%;
-  padding: calc(3 * var(--u)) calc(4 * var(--u));
+  position: relative;
+  /* The text edge stands where the selvedge and a little air end. */
+  padding: calc(3 * var(--u)) calc(8 * var(--thread)) calc(2 * var(--u)) calc(14 * var(--thread));
   display: flex;
   flex-direction: column;
   gap: calc(2 * var(--u));
   font-size: calc(2.6 * var(--u));
 }
+.selvedge {
+  position: absolute;
+  inset: 0 auto 0 0;
+  width: calc(8 * var(--thread));
+}
 /* What goes on is seen behind the spinner, and waits. */
 .behind {
   opacity: 0.42;
-}
-header {
-  display: flex;
-  align-items: baseline;
-  gap: 1em;
-}
-h1 {
-  flex: 1;
-  min-width: 0;
-  font-size: calc(3.4 * var(--u));
-  color: var(--dim);
-}
-.join {
-  margin: 0;
-  color: var(--dim);
-  white-space: nowrap;
-}
-.join b {
-  color: var(--light);
-}
-.join .mono {
-  margin-left: 0.5em;
-  padding: 0.1em 0.4em;
-  border: 1px solid var(--dim);
-  border-radius: 0.25em;
-  color: var(--light);
-  letter-spacing: 0.12em;
-}
-.clock {
-  align-self: center;
-  font-size: calc(1.7 * var(--u));
-}
-.last {
-  margin: 0;
-  font-weight: 700;
 }
 main {
   flex: 1;

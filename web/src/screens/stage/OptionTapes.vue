@@ -4,11 +4,12 @@ import type { Weave } from '@distaff/core/show';
 import { mdiCheckBold } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { letterOf } from './letters.ts';
-import OptionContent from './media/OptionContent.vue';
-import WeaveSwatch from './WeaveSwatch.vue';
+import { letterOf } from '../../design/letters.ts';
+import OptionContent from '../../design/media/OptionContent.vue';
+import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import Tape from './frame/Tape.vue';
 
-/** Options as full-width bars of one colour, a letter in an eyelet at the left. At the key the wrong ones recede. */
+/** Options as tapes with a letter in an eyelet. At the key the right one is paper, and the wrong ones recede. */
 const {
   options,
   keySlots,
@@ -45,6 +46,10 @@ const long = computed(
     options.length > 3 &&
     options.reduce((sum, one) => sum + one.text.length, 0) > LONG,
 );
+/** So short that the end of its tape is bare, where nothing else stands there. */
+const SHORT = 24;
+const isShort = (slot: number) =>
+  !counts && (options[slot]?.text.length ?? 0) <= SHORT && !options[slot]?.picture && picks.length === 0;
 const stateOf = (slot: number) => {
   if (sequence) return 'key';
   if (keySlots) return keySlots.includes(slot) ? 'key' : 'gone';
@@ -54,33 +59,36 @@ const stateOf = (slot: number) => {
 
 <template>
   <ol class="bars" :class="{ many: options.length > 5, long, pictured }">
-    <li
-      v-for="(slot, i) in slots"
-      :key="slot"
-      :class="[stateOf(slot), { counted: counts?.[slot] && !keySlots }]"
-      :style="counts?.[slot] ? { '--share': `${counts[slot].percent}%` } : {}"
-    >
-      <button
-        v-if="canChoose && stateOf(slot) === ''"
-        type="button"
-        class="touch"
-        :aria-label="t('stage.choose', { letter: letterOf(slot), text: options[slot]?.text ?? '' })"
-        @click="emit('choose', slot)"
-      />
-      <span class="eyelet">{{ sequence ? i + 1 : letterOf(slot) }}</span>
-      <OptionContent class="text" :option="options[slot]" size="large" />
-      <span v-if="counts?.[slot]" class="count mono"
-        >{{ counts[slot]!.count }} · {{ t('common.percent', { n: counts[slot]!.percent }) }}</span
+    <li v-for="(slot, i) in slots" :key="slot" :class="stateOf(slot)">
+      <Tape
+        class="tape"
+        :class="{ counted: counts?.[slot] && !keySlots }"
+        :state="stateOf(slot)"
+        :sign="sequence ? i + 1 : letterOf(slot)"
+        :bare="isShort(slot)"
+        :style="counts?.[slot] ? { '--share': `${counts[slot].percent}%` } : {}"
       >
-      <span v-for="pick in chipsOf(slot)" :key="pick.team.id" class="chip">
-        <WeaveSwatch :weave="pick.team.weave" /> <span class="clip">{{ pick.team.name }}</span>
-      </span>
-      <span v-if="pickedBy(slot).length > MOST_CHIPS" class="chip">{{
-        t('stage.andMore', { n: pickedBy(slot).length - MOST_CHIPS })
-      }}</span>
-      <span v-if="!sequence && stateOf(slot) === 'key'" class="told"
-        ><v-icon :icon="mdiCheckBold" size="1em" /> {{ t('stage.key') }}</span
-      >
+        <OptionContent class="text" :option="options[slot]" size="large" />
+        <span v-if="counts?.[slot]" class="count mono"
+          >{{ counts[slot]!.count }} · {{ t('common.percent', { n: counts[slot]!.percent }) }}</span
+        >
+        <span v-for="pick in chipsOf(slot)" :key="pick.team.id" class="chip">
+          <WeaveSwatch :weave="pick.team.weave" /> <span class="clip">{{ pick.team.name }}</span>
+        </span>
+        <span v-if="pickedBy(slot).length > MOST_CHIPS" class="chip">{{
+          t('stage.andMore', { n: pickedBy(slot).length - MOST_CHIPS })
+        }}</span>
+        <span v-if="!sequence && stateOf(slot) === 'key'" class="told"
+          ><v-icon :icon="mdiCheckBold" size="1em" /> {{ t('stage.key') }}</span
+        >
+        <button
+          v-if="canChoose && stateOf(slot) === ''"
+          type="button"
+          class="touch"
+          :aria-label="t('stage.choose', { letter: letterOf(slot), text: options[slot]?.text ?? '' })"
+          @click="emit('choose', slot)"
+        />
+      </Tape>
     </li>
   </ol>
 </template>
@@ -99,19 +107,15 @@ const stateOf = (slot: number) => {
   grid-template-columns: 1fr 1fr;
 }
 li {
-  position: relative;
   min-width: 0;
-  min-height: calc(2.2 * var(--size));
-  display: flex;
-  align-items: center;
-  flex-wrap: wrap;
-  gap: 0.2em calc(1.6 * var(--u));
-  padding: calc(0.18 * var(--size)) calc(2 * var(--u)) calc(0.18 * var(--size)) calc(1.2 * var(--u));
-  background: var(--panel);
-  border: 2px solid var(--edge);
-  border-radius: calc(0.8 * var(--u));
   font-size: var(--size);
   line-height: 1.15;
+}
+.tape {
+  height: 100%;
+  min-height: calc(2.4 * var(--size));
+  box-sizing: border-box;
+  padding: calc(0.18 * var(--size)) calc(2 * var(--u)) calc(0.18 * var(--size)) calc(4 * var(--thread));
 }
 .many li {
   --size: calc(3 * var(--u) * var(--fit, 1));
@@ -126,7 +130,7 @@ li {
   grid-template-columns: 1fr 1fr 1fr;
   --thumb: calc(11 * var(--u) * var(--fit, 1));
 }
-.pictured li {
+.pictured .tape {
   padding-block: calc(0.8 * var(--u) * var(--fit, 1));
 }
 /* A bar as long as the share of those who chose it. */
@@ -137,38 +141,17 @@ li {
     var(--panel) var(--share)
   );
 }
-.eyelet {
-  flex: none;
-  width: 1.5em;
-  height: 1.5em;
-  display: grid;
-  place-content: center;
-  border: 2px solid currentcolor;
-  border-radius: 50%;
-  font-weight: 700;
-  font-size: 0.8em;
-}
 .text {
   flex: 1;
   min-width: min(8em, 60%);
   overflow-wrap: anywhere;
 }
-.key {
-  background: var(--light);
-  border-color: var(--light);
-  color: var(--ground);
-  font-weight: 700;
-}
-/* Wrong ones recede to a line, cut where it is long: the key never stands smaller than they do. */
+/* Wrong ones recede, cut where they are long: the key never stands smaller than they do. */
 .gone {
-  min-height: 0;
   font-size: max(0.72 * var(--size), min(1.7 * var(--u), var(--size)));
-  color: var(--dim);
-  border-style: dashed;
-  background: none;
 }
-.gone .eyelet {
-  font-size: 1em;
+.gone .tape {
+  min-height: 0;
 }
 .gone .text {
   overflow: hidden;
@@ -178,11 +161,6 @@ li {
 .gone :deep(.rich),
 .gone :deep(.rich p) {
   display: inline;
-}
-.out {
-  color: var(--dim);
-  border-style: dashed;
-  background: repeating-linear-gradient(135deg, var(--edge) 0 2px, transparent 2px 12px);
 }
 .out .text {
   text-decoration: line-through;
