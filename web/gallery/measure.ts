@@ -71,7 +71,11 @@ function cutterOf(element: HTMLElement, axis: 'x' | 'y') {
       (style.textOverflow === 'ellipsis' && style.whiteSpace === 'nowrap') ||
       !['none', ''].includes(style.webkitLineClamp);
     const scrolls = over === 'auto' || over === 'scroll';
-    return { box: at.getBoundingClientRect(), scrolls: scrolls && (axis === 'y' || at.matches(SIDEWAYS)), dots };
+    return {
+      box: at.getBoundingClientRect(),
+      scrolls: scrolls && (axis === 'y' || at.matches(SIDEWAYS)),
+      dots,
+    };
   }
   return null;
 }

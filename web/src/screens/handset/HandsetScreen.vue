@@ -126,7 +126,9 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
       <span v-if="nameless" class="clip">{{ t('handset.nameless') }}</span>
       <span v-else class="clip">
         <bdi>{{ seat.name }}</bdi>
-        <template v-if="!alone"> · <bdi>{{ own?.name ?? t('handset.noTeam') }}</bdi></template>
+        <template v-if="!alone">
+          · <bdi>{{ own?.name ?? t('handset.noTeam') }}</bdi></template
+        >
       </span>
       <b v-if="!nameless" class="mono">{{ points(score) }}</b>
       <slot />
