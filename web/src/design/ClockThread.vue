@@ -75,10 +75,11 @@ const strain = computed(() => (left.value < 5000 ? 'last' : left.value < 10_000 
     width 100ms linear,
     height 200ms;
 }
-.shuttle {
+.track .shuttle {
   flex: none;
   width: 2em;
   margin-inline-start: -0.5em;
+  fill: var(--dye);
 }
 .held .rest {
   background: repeating-linear-gradient(90deg, var(--dye) 0 0.6em, transparent 0.6em 0.9em);

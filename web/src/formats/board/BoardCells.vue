@@ -121,7 +121,7 @@ defineExpose({ focusFirst: () => focusFirst(grid.value) });
   gap: 0;
 }
 .loom .cell {
-  border: solid color-mix(in srgb, var(--flax, #ede6d4) 42%, transparent);
+  border: solid color-mix(in srgb, var(--light) 42%, transparent);
   border-width: 1px 0 0;
   border-radius: 0;
   font-family: var(--display);
@@ -131,7 +131,7 @@ defineExpose({ focusFirst: () => focusFirst(grid.value) });
 .loom .open {
   background-image: repeating-linear-gradient(
     to right,
-    color-mix(in srgb, var(--flax, #ede6d4) 20%, transparent) 0 1px,
+    color-mix(in srgb, var(--light) 22%, transparent) 0 1px,
     transparent 1px var(--thread)
   );
 }

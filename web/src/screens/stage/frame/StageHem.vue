@@ -109,8 +109,8 @@ li {
 .badge {
   padding: 0 calc(1.6 * var(--thread));
   border-radius: 9em;
-  background: var(--flax, #ede6d4);
-  color: #14211d;
+  background: var(--light);
+  color: var(--ground);
   font-size: calc(3.2 * var(--thread));
   font-weight: 700;
 }
@@ -120,8 +120,8 @@ small {
 }
 .slip {
   padding: 0 calc(1 * var(--thread));
-  background: var(--flax, #ede6d4);
-  color: #14211d;
+  background: var(--light);
+  color: var(--ground);
   font-size: calc(2.7 * var(--thread));
   font-weight: 700;
 }

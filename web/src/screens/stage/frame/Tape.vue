@@ -43,7 +43,7 @@ const {
   height: 1.5em;
   display: grid;
   place-content: center;
-  border: max(2px, calc(0.5 * var(--thread))) solid var(--flax, #ede6d4);
+  border: max(2px, calc(0.4 * var(--thread))) solid currentcolor;
   border-radius: 50%;
   background: var(--ground);
   color: var(--light);
