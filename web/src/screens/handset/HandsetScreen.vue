@@ -3,14 +3,10 @@ import { computed } from 'vue';
 import type { PublicView, SeatView } from '@distaff/core/sitting';
 import type { Reaction } from '@distaff/core/wire';
 import { useI18n } from 'vue-i18n';
-import ClockThread from '../../design/ClockThread.vue';
-import LongClock from '../../design/LongClock.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import { usePlace } from '../../design/usePlace.ts';
 import { handsetHelps } from '../../formats/handset.ts';
 import { lookStyle } from '../../design/lookStyle.ts';
-import { HOUSE } from '../../design/weave/house.ts';
-import { weaveBackground } from '../../design/weave/tile.ts';
 import QuestionMedia from '../../design/media/QuestionMedia.vue';
 import ReadAloud from '../../design/media/ReadAloud.vue';
 import RichText from '../../design/rich/RichText.vue';
@@ -20,12 +16,12 @@ import HandsetBetween from './HandsetBetween.vue';
 import HandsetBoosts from './HandsetBoosts.vue';
 import HandsetSpinner from './HandsetSpinner.vue';
 import HandsetBuzzer from './HandsetBuzzer.vue';
-import HandsetLive from './HandsetLive.vue';
+import HandsetFoot from './HandsetFoot.vue';
+import HandsetHead from './HandsetHead.vue';
 import HandsetReactions from './HandsetReactions.vue';
 import HandsetQuestion from './HandsetQuestion.vue';
 import LastResult from './LastResult.vue';
 import { ownQuestion } from './ownQuestion.ts';
-import { useLine } from './useLine.ts';
 
 /** The handset as a picture of what its seat may see: one thing at a time, a line below says what goes on. */
 const { view, seat, now, connected, sending } = defineProps<{
@@ -48,14 +44,6 @@ const emit = defineEmits<{
 }>();
 const { t } = useI18n();
 const { points, change } = useFormat();
-const own = computed(() => view.teams.find((team) => team.id === seat.team) ?? null);
-const score = computed(() => seat.standing?.score ?? own.value?.score ?? 0);
-/** In a round without names the phone shows neither its own nor its team. */
-const nameless = computed(
-  () => view.round?.format === 'survey' && view.phase === 'round' && view.round.anonymous,
-);
-const edge = computed(() => (nameless.value ? HOUSE : own.value?.weave));
-const alone = computed(() => view.devices.score === 'players');
 /** The question as this seat sees it: with an order of options of its own where there is one. */
 const question = computed(() => {
   const q = seat.asked ?? view.question;
@@ -110,8 +98,6 @@ const topic = computed(() => {
       })
     : label.value;
 });
-
-const line = useLine(() => ({ view, seat, question: question.value, connected }));
 </script>
 
 <template>
@@ -121,18 +107,7 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
     :data-seq="view.seq"
     :style="lookStyle(view.look, false)"
   >
-    <div class="edge" :style="edge ? weaveBackground(edge) : {}" />
-    <header>
-      <span v-if="nameless" class="clip">{{ t('handset.nameless') }}</span>
-      <span v-else class="clip">
-        <bdi>{{ seat.name }}</bdi>
-        <template v-if="!alone">
-          · <bdi>{{ own?.name ?? t('handset.noTeam') }}</bdi></template
-        >
-      </span>
-      <b v-if="!nameless" class="mono">{{ points(score) }}</b>
-      <slot />
-    </header>
+    <HandsetHead :view="view" :seat="seat"><slot /></HandsetHead>
 
     <!-- Long ones scroll: then the keyboard must reach them, too. -->
     <section class="content" :tabindex="mayAnswer || mayBuzz ? undefined : 0">
@@ -225,26 +200,14 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
       <HandsetReactions v-if="view.reactions && !question" @react="emit('react', $event)" />
     </section>
 
-    <footer :class="{ offline: !connected }">
-      <ClockThread
-        v-if="question?.step === 'open'"
-        class="clock"
-        :clock="advised?.clock ?? question.clock"
-        :limit="advised?.clock ? advised.limit : question.limit"
-        :now="now"
-      />
-      <div class="foot">
-        <p role="status">{{ line }}</p>
-        <LongClock
-          v-if="view.timer?.clock && view.phase === 'round'"
-          class="long"
-          :clock="view.timer.clock"
-          :limit="view.timer.limit"
-          :now="now"
-        />
-      </div>
-      <HandsetLive :question="question" :seat="seat" :topic="question ? topic : ''" :now="now" />
-    </footer>
+    <HandsetFoot
+      :view="view"
+      :seat="seat"
+      :question="question"
+      :topic="question ? topic : ''"
+      :connected="connected"
+      :now="now"
+    />
   </div>
 </template>
 
@@ -258,23 +221,6 @@ const line = useLine(() => ({ view, seat, question: question.value, connected })
   background: var(--ground);
   color: var(--light);
   font-size: 17px;
-}
-.edge {
-  height: 16px;
-  flex: none;
-}
-header {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 12px;
-  padding: 10px 16px;
-  color: var(--dim);
-}
-header b {
-  margin-inline-start: auto;
-  color: var(--light);
-  font-size: 19px;
 }
 /* A pull at its top must not load the page again: what was not sent yet would be gone. */
 .content {
@@ -333,42 +279,5 @@ h1.topic {
 .sent {
   color: var(--accent);
   font-weight: 700;
-}
-footer {
-  flex: none;
-  padding: 10px 16px calc(10px + env(safe-area-inset-bottom));
-  background: var(--panel);
-  color: var(--dim);
-}
-.foot {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 12px;
-}
-.long {
-  color: var(--light);
-  --u: 5px;
-}
-.offline {
-  color: var(--on-accent);
-  background: var(--accent);
-}
-.offline .clock {
-  color: inherit;
-}
-/* On a very low screen only the question stays. */
-@media (max-height: 420px) {
-  .edge,
-  header {
-    display: none;
-  }
-  footer {
-    padding-block: 4px;
-  }
-}
-.clock {
-  color: var(--light);
-  font-size: 18px;
 }
 </style>
