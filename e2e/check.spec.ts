@@ -136,3 +136,28 @@ test('trouble of a dozen kinds is told, the worst first, and each is mended wher
   });
   await page.keyboard.press('Escape');
 });
+
+test('a round that nobody filled is left out by one press: the doors open, and it waits in the show', async ({
+  app,
+  browser,
+}) => {
+  let n = 0;
+  const rules = newRound('quiz', () => `r${n++}`).rules;
+  const devices = { mode: 'each', score: 'teams', combine: 'mean' } as const;
+  const show = quizShow([choice('Which bell is it?')], rules, devices, ['Bowline', 'Leeward']);
+  show.rounds.push({ ...newRound('ownPace', () => `r${n++}`), title: 'For another day' });
+  const host = await app.host(browser);
+  const { page } = host;
+  const id = await host.makeShow(show);
+  await page.goto(`/studio/shows/${id}`);
+  await page.getByRole('button', { name: 'Open the doors' }).click();
+  const check = page.getByRole('dialog');
+  await expect(check.getByText('There is no finished question.')).toBeVisible();
+  await expect(check.getByRole('button', { name: 'Open the doors' })).toBeDisabled();
+  await check.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(check.getByText('There is no finished question.')).toHaveCount(0);
+  await check.getByRole('button', { name: 'Open the doors' }).click();
+  await expect(page.getByRole('heading', { name: 'The doors are open' })).toBeVisible();
+  await expect(page.getByText('For another day')).toHaveCount(0);
+  expect((await host.showOf(id)).rounds.at(-1)).toMatchObject({ title: 'For another day', off: true });
+});

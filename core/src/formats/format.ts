@@ -107,7 +107,7 @@ export interface Polling {
 export type By = { role: 'host' | 'stage' } | { role: 'team'; team: string };
 
 /** What of a kind of answers bears on whether a format can play it. */
-type AnyKind = Pick<AnswerKind<unknown, unknown>, 'keyed' | 'given'>;
+export type AnyKind = Pick<AnswerKind<unknown, unknown>, 'keyed' | 'given'>;
 
 /**
  * One way of playing a round. The engine owns what all formats share – floor, turns, clock,

@@ -3,8 +3,7 @@ import { useEventListener, useTimestamp } from '@vueuse/core';
 import { isRunning } from '@distaff/core/time';
 import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ClockThread from '../design/ClockThread.vue';
-import LongClock from '../design/LongClock.vue';
+import FootBar from '../design/FootBar.vue';
 import { lookStyle } from '../design/lookStyle.ts';
 import Asking from './Asking.vue';
 import Between from './Between.vue';
@@ -137,26 +136,17 @@ const heading = computed(() => (run.value && !over.value && !between.value ? run
             <Asking v-else />
           </section>
         </template>
-        <footer v-if="part !== 'loading' && part !== 'missing'" :class="{ offline: practice.offline }">
-          <ClockThread
-            v-if="question?.step === 'open' && question.clock && !over"
-            class="clock"
-            :clock="question.clock"
-            :limit="question.limit"
-            :now="now"
-          />
-          <div class="foot">
-            <p role="status">{{ line }}</p>
-            <LongClock
-              v-if="run && !over && run.view.view.timer?.clock"
-              class="long"
-              :clock="run.view.view.timer.clock"
-              :limit="run.view.view.timer.limit"
-              :now="now"
-            />
-            <b v-else-if="lastMinutes !== null">{{ t('practice.timeLeft', { n: lastMinutes }) }}</b>
-          </div>
-        </footer>
+        <FootBar
+          v-if="part !== 'loading' && part !== 'missing'"
+          class="end"
+          :line="line"
+          :question="question?.step === 'open' && question.clock && !over ? question : null"
+          :round="run && !over ? run.view.view.timer : null"
+          :offline="practice.offline"
+          :now="now"
+        >
+          <b v-if="lastMinutes !== null">{{ t('practice.timeLeft', { n: lastMinutes }) }}</b>
+        </FootBar>
       </main>
     </v-main>
   </v-app>
@@ -209,34 +199,9 @@ const heading = computed(() => (run.value && !over.value && !between.value ? run
 .centre a {
   color: inherit;
 }
-footer {
+.end {
   position: sticky;
   bottom: 0;
-  flex: none;
   margin-top: auto;
-  padding: 10px 16px calc(10px + env(safe-area-inset-bottom));
-  background: var(--panel);
-  color: var(--dim);
-}
-.foot {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 12px;
-}
-.foot p {
-  margin: 0;
-}
-.long {
-  color: var(--light);
-  --u: 5px;
-}
-.clock {
-  color: var(--light);
-  font-size: 18px;
-}
-.offline {
-  color: var(--on-accent);
-  background: var(--accent);
 }
 </style>

@@ -3,7 +3,7 @@ import type { Question } from '../../question/question.ts';
 import { refuse } from '../../refusal.ts';
 import { exactly } from '../../time/span.ts';
 import { finding } from '../finding.ts';
-import { usual, type Format } from '../format.ts';
+import { usual, type AnyKind, type Format } from '../format.ts';
 import {
   beginSequence,
   dealSequence,
@@ -61,8 +61,7 @@ export interface OwnPaceLive {
 const LATEST = 8;
 
 /** Only what a handset can answer and a key can mark goes on by itself. */
-const draws = ({ keyed, given }: Pick<ReturnType<typeof kindOf>, 'keyed' | 'given'>): boolean =>
-  keyed && given === 'handset';
+const draws = ({ keyed, given }: AnyKind): boolean => keyed && given === 'handset';
 const goesByItself = (question: Question | undefined): boolean =>
   question !== undefined && draws(kindOf(question.answer.kind));
 

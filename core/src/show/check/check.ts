@@ -2,7 +2,7 @@ import { formatOf } from '../../formats/index.ts';
 import { hasList } from '../fill.ts';
 import { filesBeside } from '../media.ts';
 import { contrastsOf, defaultLook } from '../look/look.ts';
-import type { Show } from '../show.ts';
+import type { Round, Show } from '../show.ts';
 import { MIN_TEAMS } from '../team.ts';
 import { fairnessFindings } from './fairness.ts';
 import { byHarm, type CheckFacts, type ShowFinding } from './finding.ts';
@@ -36,9 +36,7 @@ export function checkShow(show: Show, facts: CheckFacts = {}): ShowFinding[] {
   const rounds = show.rounds.filter((round) => !round.off);
   if (rounds.length === 0) say('allOff', true);
   for (const round of rounds) {
-    const { id, format, content, rules } = round;
-    for (const finding of formatOf(format).findings(content, show.questions, teams.length, rules))
-      found.push({ ...finding, round: id });
+    found.push(...findingsOfRound(show, round));
     if (hasList(round) && round.content.rule && round.content.items.length < round.content.rule.count)
       found.push({
         code: 'ruleShort',
@@ -46,10 +44,19 @@ export function checkShow(show: Show, facts: CheckFacts = {}): ShowFinding[] {
         question: null,
         params: { got: round.content.items.length, count: round.content.rule.count },
         mustMend: false,
-        round: id,
+        round: round.id,
       });
     found.push(...questionFindings(show, round, facts));
   }
   found.push(...fairnessFindings(show, rounds, teams.length), ...roomFindings(show, rounds, facts));
   return byHarm(found);
+}
+
+/** What its format has to say of a round. */
+export function findingsOfRound(show: Show, { id, format, content, rules }: Round): ShowFinding[] {
+  // Where everybody plays for themselves there are no teams to look at.
+  const teams = show.devices.score === 'players' ? 0 : show.teams.length;
+  return formatOf(format)
+    .findings(content, show.questions, teams, rules)
+    .map((finding) => ({ ...finding, round: id }));
 }

@@ -1,6 +1,6 @@
 import { formatOf } from '../../formats/index.ts';
 import type { Show } from '../show.ts';
-import { checkShow } from './check.ts';
+import { findingsOfRound } from './check.ts';
 import type { ShowFinding } from './finding.ts';
 
 /**
@@ -18,10 +18,11 @@ export function leftOutFor(show: Show, { round, mustMend }: ShowFinding): string
 }
 
 /** Whether anything is asked in the rounds that stay, in one that is ready. */
-function hasReadyRound(show: Show, out: readonly string[]): boolean {
-  const rounds = show.rounds.filter((one) => !one.off && !out.includes(one.id));
-  const halted = new Set(
-    checkShow({ ...show, rounds }).flatMap((one) => (one.mustMend && one.round ? [one.round] : [])),
+const hasReadyRound = (show: Show, out: readonly string[]): boolean =>
+  show.rounds.some(
+    (one) =>
+      !one.off &&
+      !out.includes(one.id) &&
+      formatOf(one.format).asks &&
+      findingsOfRound(show, one).every(({ mustMend }) => !mustMend),
   );
-  return rounds.some((one) => formatOf(one.format).asks && !halted.has(one.id));
-}

@@ -134,7 +134,7 @@ li {
   padding-block: calc(0.8 * var(--u) * var(--fit, 1));
 }
 /* A bar as long as the share of those who chose it. */
-.counted {
+.tape.counted {
   background: linear-gradient(
     to right,
     color-mix(in srgb, var(--panel), var(--accent) 35%) var(--share),

@@ -43,8 +43,9 @@ const edged = computed(
   () =>
     view.phase === 'round' &&
     !view.standings &&
-    view.round?.format !== 'interlude' &&
-    view.round?.format !== 'survey',
+    view.round !== null &&
+    view.round.format !== 'interlude' &&
+    !withoutTeams.has(view.round.format),
 );
 const part = computed(() => {
   if (view.phase === 'closed') return 'close';
