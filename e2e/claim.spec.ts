@@ -4,10 +4,14 @@ import { expect, step, test } from './app.ts';
 import { oneRound } from './oneRound.ts';
 
 /** Three by three squares, and one question in reserve; of two options "right" is the key. */
-const showOf = (devices: Devices, content: Partial<RoundOf<'claim'>['content']> = {}) =>
+const showOf = (
+  devices: Devices,
+  content: Partial<RoundOf<'claim'>['content']> = {},
+  rules: Partial<RoundOf<'claim'>['rules']> = {},
+) =>
   oneRound('claim', devices, {
     questions: 10,
-    rules: { clock: 120, steps: 'joined' },
+    rules: { clock: 120, steps: 'joined', ...rules },
     content: (ids) => ({
       topics: Object.fromEntries(ids.map((id, i) => [id, `Topic ${i + 1}`])),
       ...{ rows: 3, columns: 3 },
@@ -114,4 +118,37 @@ test('all at once: of two on a square the first right one has it; without phones
     await desk.getByRole('button', { name: 'Correct', exact: true }).first().click();
   }
   await expect(wall.getByText('wins the round')).toBeVisible();
+});
+
+test('a phone each: what most of a team want is taken on, and each phone tells how the wishes stand', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const desk = host.page;
+  const sitting = await host.openDoors(
+    showOf({ mode: 'each', score: 'teams', combine: 'mean' }, {}, { chosenBy: 'most' }),
+  );
+  const stage = await host.stage(sitting);
+  const [ansa, senara, perran] = [
+    await host.handset(sitting.code, 'Ansa', 'Bowline'),
+    await host.handset(sitting.code, 'Senara', 'Bowline'),
+    await host.handset(sitting.code, 'Perran', 'Bowline'),
+  ];
+  const want = async (phone: Page, n: number) => {
+    await square(phone, `Topic ${n}`).click();
+    await phone.getByRole('button', { name: `I want ${n}` }).click();
+  };
+  await step(desk, 'Begin the round');
+  await want(ansa, 5);
+  await expect(ansa.getByRole('button', { name: 'Waiting for your team' })).toBeDisabled();
+  await expect(perran.getByText('1 of 3 for 5')).toBeVisible();
+  await want(senara, 2);
+  await expect(perran.getByText('1 of 3 for 2')).toBeVisible();
+  // Minds change, and a reload forgets nothing.
+  await senara.reload();
+  await expect(senara.getByText('1 of 3 for 5')).toBeVisible();
+  await want(senara, 5);
+  await expect(stage.getByText('Get ready')).toBeVisible();
+  await expect(stage.getByText('Topic 5')).toBeVisible();
 });

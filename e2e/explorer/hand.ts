@@ -44,6 +44,8 @@ interface Target {
   type: string;
   /** As many letters as the field lets anybody write. */
   most: number;
+  /** Where it can be pressed, in the window; null where something lies over it. */
+  at: { x: number; y: number } | null;
 }
 
 /** Runs in the page: marks one of what can be used now, and tells what it is. */
@@ -68,14 +70,29 @@ function choose({ among, share }: { among: string; share: number }): Target | nu
     (element.getAttribute('aria-label') ?? element.labels?.[0]?.textContent ?? element.textContent ?? '')
       .replace(/\s+/g, ' ')
       .trim();
-  const isField = one.tagName === 'TEXTAREA' || ['text', 'number', 'search', 'url'].includes(one.type);
+  const isField =
+    !one.readOnly && (one.tagName === 'TEXTAREA' || ['text', 'number', 'search', 'url'].includes(one.type));
   const own = one.getAttribute('role') as Target['role'] | null;
-  const role = isField ? 'field' : (own ?? (one.tagName === 'INPUT' ? (one.type as 'radio') : 'button'));
+  const ticked = one.type === 'radio' || one.type === 'checkbox' ? one.type : 'button';
+  const role = isField ? 'field' : (own ?? ticked);
   const name = nameOf(one);
   const same = [...document.querySelectorAll<HTMLInputElement>(among)].filter(
     (element) => shown(element) && nameOf(element) === name && element.tagName === one.tagName,
   );
-  return { role, name: name.slice(0, 80), nth: same.indexOf(one), type: one.type, most: one.maxLength };
+  one.scrollIntoView({ block: 'nearest', inline: 'nearest', behavior: 'instant' });
+  const box = one.getBoundingClientRect();
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  const hit = document.elementFromPoint(x, y);
+  const isFree =
+    hit !== null && (one.contains(hit) || [...(one.labels ?? [])].some((of) => of.contains(hit)));
+  return {
+    role,
+    name: name.slice(0, 80),
+    nth: same.indexOf(one),
+    type: one.type,
+    most: one.maxLength,
+    at: isFree ? { x, y } : null,
+  };
 }
 
 const lineOf = (who: string, { role, name, nth }: Target, does: string) => {
@@ -122,10 +139,9 @@ export class Hand {
     const text = target.most > 0 ? whole.slice(0, target.most) : whole;
     const writes = target.role === 'field';
     const does = writes ? `fill(${JSON.stringify(text)})` : 'click()';
-    const done = await (writes ? one.fill(text, quick) : one.click(quick)).then(
-      () => true,
-      () => false,
-    );
+    // The mouse itself: waiting until nothing moves would take most of the time of a walk.
+    const press = async () => target.at !== null && (await page.mouse.click(target.at.x, target.at.y), true);
+    const done = await (writes ? one.fill(text, quick).then(() => true) : press()).catch(() => false);
     this.note(`${done ? '' : '// did not work: '}${lineOf(who, target, does)}`);
     // Something lies over it, or it has just gone: a stranger presses something else then.
     if (!done) await page.keyboard.press('Escape');

@@ -76,6 +76,6 @@ export { MOST_COVERS } from './counterweight/content.ts';
 export { balancedValues } from './counterweight/values.ts';
 export { interludes } from './interlude/content.ts';
 export { MAX_ITEMS, type Sequence } from './items.ts';
-export { RoundRules, brought, floors, rulesWith, turnOrders } from './rules.ts';
+export { RoundRules, brought, choosers, floors, rulesWith, turnOrders } from './rules.ts';
 export { BoostRules, boosts, harmlessBoosts, isHindering, usualBoosts, type BoostName } from './boosts.ts';
 export { spun, type SpunWhat } from './events.ts';

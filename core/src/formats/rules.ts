@@ -8,6 +8,9 @@ export const floors = ['turn', 'buzz', 'everyone'] as const;
 /** Whose turn is next: round and round, who won goes on, who has least, or by lot. */
 export const turnOrders = ['inOrder', 'winner', 'lowest', 'drawn'] as const;
 
+/** Who chooses for a team of which everybody has a phone: whoever is first, or what most of them want. */
+export const choosers = ['first', 'most'] as const;
+
 /** What a round brings to the show: what it counted, points for the places in it, or nothing. */
 export const brought = ['counted', 'places', 'nothing'] as const;
 
@@ -15,6 +18,7 @@ export const brought = ['counted', 'places', 'nothing'] as const;
 export const RoundRules = v.object({
   floor: v.optional(v.picklist(floors), 'turn'),
   turns: v.optional(v.picklist(turnOrders), 'inOrder'),
+  chosenBy: v.optional(v.picklist(choosers), 'first'),
   /** After a wrong or missing answer: to the next team, open to the others by buzz, or over. */
   afterWrong: v.picklist(['handOn', 'buzz', 'close']),
   /** What those who get it later can win of the value, in percent. */

@@ -35,6 +35,7 @@ export const previewSeat = (show: Show, name: string): SeatView => ({
   advises: null,
   asked: null,
   boosts: [],
+  wish: null,
   maySpin: false,
   track: null,
 });

@@ -1,3 +1,4 @@
+import { isOfRound } from '../formats/events.ts';
 import type { LoggedEvent } from '../sitting/events.ts';
 import type { Round, Show } from '../show/show.ts';
 import type { PaperQuestion, PaperRound } from './paper.ts';
@@ -67,11 +68,13 @@ export const dealtGroups = (dealt: unknown): string[][] =>
 export function joinsGroup(round: PaperRound | undefined, event: LoggedEvent): void {
   if (!round || round.groups.length === 0) return;
   const heard =
-    event.type === 'turnGiven' || event.type === 'answered' || event.type === 'asked'
-      ? event.team
-      : event.type === 'picked'
-        ? event.floor
-        : null;
+    event.type === 'picked'
+      ? event.floor
+      : event.type === 'acted'
+        ? ((event.act as { team?: string | null }).team ?? null)
+        : isOfRound(event) && 'team' in event
+          ? event.team
+          : null;
   if (!heard || round.groups.some((teams) => teams.includes(heard))) return;
   [...round.groups].sort((a, b) => a.length - b.length)[0]!.push(heard);
 }

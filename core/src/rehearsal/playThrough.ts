@@ -11,6 +11,7 @@ import type { Sitting } from '../sitting/state.ts';
 import { isMeant, movesAfter, rehearse, situationOf } from './rehearsal.ts';
 import type { Room } from './room.ts';
 import { Schedule } from './schedule.ts';
+import { isGone } from './standInMoves.ts';
 
 /** Stand-ins are nobody: what stands for one where no names are kept need hide nothing. */
 export const receiptOf =
@@ -39,6 +40,11 @@ export function playThrough(show: Show, room: Room, random: Random): Sitting {
   const plan = () => {
     for (const move of movesAfter(rehearsal, sitting.state, now)) schedule.add(move);
   };
+  const standIns = new Map(rehearsal.standIns.map((one) => [one.seat, one]));
+  const present = (seat: string) => {
+    const one = standIns.get(seat);
+    return one !== undefined && !isGone(one, sitting.state);
+  };
   const ask = (command: Command, actor: Actor, roundTrip = 0): void => {
     const context = {
       now,
@@ -46,6 +52,7 @@ export function playThrough(show: Show, room: Room, random: Random): Sitting {
       actor,
       roundTrip,
       window: roundTrip,
+      present,
       receipt: receiptOf(actor),
     };
     const result = decide(sitting, `r${count++}`, command, context);

@@ -63,6 +63,7 @@ const arbitraryRules = fc.record({
   roundClock: fc.constantFrom(null, 60, 120),
   turnsEach: fc.constantFrom(null, 1, 3),
   shuffleBySeat: fc.boolean(),
+  chosenBy: fc.constantFrom('first', 'most'),
   turns: fc.constantFrom('inOrder', 'winner', 'lowest', 'drawn'),
   brings: fc.constantFrom('counted', 'places', 'nothing'),
   steps: fc.constantFrom('joined', 'single'),

@@ -50,6 +50,7 @@ export function situationOf(state: SittingState): string {
     state.round?.startedAt,
     state.round?.ended,
     waits,
+    [...state.wishes].join(),
     standings,
     code,
   ].join(' ');

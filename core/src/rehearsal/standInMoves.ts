@@ -3,6 +3,7 @@ import { expectedShare } from '../library/difficulty.ts';
 import type { Question } from '../question/question.ts';
 import type { Random } from '../random/shuffle.ts';
 import { ruledOut } from '../sitting/read/answering.ts';
+import type { Command } from '../sitting/command.ts';
 import type { Actor } from '../sitting/events.ts';
 import { kindInPlay, orderFor, rulesOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { nextStep } from '../sitting/read/nextStep.ts';
@@ -11,6 +12,7 @@ import { countsIn } from '../sitting/read/counting.ts';
 import { mayAdvise } from '../sitting/read/advisers.ts';
 import { adviceOn, type Advice, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
 import { tableOf } from '../sitting/read/table.ts';
+import { choosesTogether, wishesOf } from '../sitting/read/wishes.ts';
 import { readingSilently } from '../show/length/question.ts';
 import { boosting } from './boosting.ts';
 import { guess } from './guess.ts';
@@ -96,11 +98,28 @@ function between(rehearsal: Rehearsal, state: SittingState, now: number): Planne
   const move = format.move(round.state, tableOf(state), random);
   if (move === null) return [];
   const chooses = move.type === 'choose';
+  if (chooses && choosesTogether(state)) return wishing(rehearsal, state, move, now);
   const voice = here(rehearsal, state).find((one) => teamFor(state, one) === (chooses ? state.turn : who));
   if (chooses && !(voice && format.chosenByHandset && state.show.devices.mode !== 'none'))
     return [{ at: now + around(CHOOSING, random), actor: STAGE, command: move, roundTrip: 0 }];
   const actor = voice && state.show.devices.mode !== 'none' ? seatOf(voice) : STAGE;
   return [{ at: now + around(ACTING, random), actor, command: move, roundTrip: voice?.roundTrip ?? 0 }];
+}
+
+/**
+ * The next of a team that chooses together says what they want: often what most do already. Where all have spoken
+ * and nothing is settled, one gives in.
+ */
+function wishing(rehearsal: Rehearsal, state: SittingState, own: Command, now: number): Planned[] {
+  const { random } = rehearsal;
+  const [first] = wishesOf(state, state.turn).counts;
+  const leading: Command = first ? { type: 'choose', ref: first.ref } : own;
+  const mates = here(rehearsal, state).filter((one) => teamFor(state, one) === state.turn);
+  const silent = mates.find(({ seat }) => !state.wishes.has(seat));
+  const next = silent ?? mates.find(({ seat }) => state.wishes.get(seat) !== first?.ref) ?? mates[0];
+  if (!next) return [{ at: now + around(CHOOSING, random), actor: STAGE, command: own, roundTrip: 0 }];
+  const command = silent && random() < 0.5 ? own : leading;
+  return [{ at: now + around(ACTING, random), actor: seatOf(next), command, roundTrip: next.roundTrip }];
 }
 
 /** Who may answer now: everybody, or those of the team on the floor. */

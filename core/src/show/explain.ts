@@ -12,6 +12,7 @@ export type RulesView = Pick<
   | 'penaltyShare'
   | 'lowest'
   | 'turns'
+  | 'chosenBy'
   | 'speed'
   | 'change'
   | 'pace'
@@ -47,6 +48,7 @@ export const rulesView = (
   change: rules.change,
   lowest: rules.lowest,
   turns: rules.turns,
+  chosenBy: rules.chosenBy,
   pace: rules.pace,
   steps: rules.steps,
   roundClock: rules.roundClock,

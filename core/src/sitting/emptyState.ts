@@ -26,6 +26,7 @@ export function emptyState(): SittingState {
     begun: [],
     round: null,
     turn: '',
+    wishes: new Map(),
     skips: new Set(),
     turnsTaken: new Map(),
     question: null,

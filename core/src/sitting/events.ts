@@ -50,6 +50,8 @@ const sittingDrafts = [
   /** Another device holds the seat from now on. */
   event('seatGiven', { seat: text, token: text }),
   event('standingsShown', { on: flag }),
+  /** One of a team that chooses together would choose this; the last wish of each counts. */
+  event('wished', { seat: text, ref: text }),
   event('muted', { on: flag }),
   /** Whether people may show the stage what they feel. */
   event('reactionsAllowed', { on: flag }),

@@ -99,6 +99,7 @@ function count(state: SittingState, seat: Seat, by: 1 | -1): void {
 
 /** The turn goes on; whoever was to be passed over on the way has been. */
 function turnTo(state: SittingState, team: string): void {
+  state.wishes = new Map();
   const ids = state.teams.map(({ id }) => id);
   if (state.skips.size > 0 && team !== state.turn)
     for (let i = ids.indexOf(state.turn) + 1, n = 0; n < ids.length; i++, n++) {
@@ -199,6 +200,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
       };
       state.begun.push(state.round);
       state.turn = event.turn;
+      state.wishes = new Map();
       state.skips = new Set();
       state.turnsTaken = new Map();
       state.held = false;
@@ -210,8 +212,12 @@ function apply(state: SittingState, event: LoggedEvent): void {
       if (event.took) state.turnsTaken.set(state.turn, (state.turnsTaken.get(state.turn) ?? 0) + 1);
       turnTo(state, event.team);
       return;
+    case 'wished':
+      state.wishes.set(event.seat, event.ref);
+      return;
     case 'picked':
       state.standings = false;
+      state.wishes = new Map();
       state.question = newInPlay(event, state.begun.length - 1);
       state.plays.set(event.seq, state.question);
       if (state.turn && kindInPlay(state, state.question).keyed)

@@ -49,6 +49,7 @@ const rules: fc.Arbitrary<RoundRules> = fc
     optionsWith: fc.constantFrom('prompt' as const, 'open' as const),
     picks: fc.constantFrom('before' as const, 'with' as const),
     shuffleBySeat: fc.boolean(),
+    chosenBy: fc.constantFrom('first' as const, 'most' as const),
     tries: fc.constantFrom(1, 1, 2, 3),
     boosts: fc.constantFrom(null, ALL_BOOSTS),
     pace: fc.constantFrom(null, null, 3),
@@ -136,7 +137,9 @@ const act: fc.Arbitrary<[Command, Actor]> = fc.oneof(
   },
   {
     weight: 3,
-    arbitrary: fc.nat(1e6).map((seed) => hosted({ type: 'act', act: seed })),
+    arbitrary: fc
+      .tuple(fc.nat(1e6), fc.constantFrom(HOST, HOST, seatActor('s0'), seatActor('s1'), seatActor('s3')))
+      .map(([seed, who]): [Command, Actor] => [{ type: 'act', act: seed }, who]),
   },
   { weight: 2, arbitrary: fc.constant<[Command, Actor]>([{ type: 'timeUp' }, CLOCK]) },
   {

@@ -238,6 +238,8 @@ export interface SittingState {
   round: BegunRound | null;
   /** The team whose turn it is; empty before the round. */
   turn: string;
+  /** What each of a team that chooses together would choose, by seat. */
+  wishes: Map<string, string>;
   /** Teams that are passed over the next time. */
   skips: Set<string>;
   /** How many questions each team had as the team in turn. */

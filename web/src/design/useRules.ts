@@ -46,7 +46,8 @@ export function useRules() {
       said.push(t(rules.change ? 'common.rules.change' : 'common.rules.firstCounts'));
     if (rules.tries > 1) said.push(t('common.rules.tries', { n: rules.retryShare }));
     if (rules.sells) said.push(t('common.rules.sells'));
-    if (devices?.mode === 'each' && devices.score === 'teams')
+    if (devices?.mode === 'each' && devices.score === 'teams') {
+      if (rules.chosenBy === 'most' && rules.asks === 'together') said.push(t('common.rules.chooseTogether'));
       said.push(
         t(
           rules.asks === 'each'
@@ -56,6 +57,7 @@ export function useRules() {
               : 'common.rules.floorAnswers',
         ),
       );
+    }
     const { brings } = rules;
     if (brings)
       said.push(

@@ -112,6 +112,12 @@ describe('rows', () => {
           own.map((_, i) => i),
         );
         expect(bySquare.filter((group) => !short.has(group))).toEqual([]);
+        // Each square told for it does complete one.
+        for (const [group, squares] of short)
+          for (const square of squares) {
+            const then = own.map((one, i) => (i === square ? group : one));
+            expect([own[square], rowOf(then, lines, group) !== null]).toEqual([null, true]);
+          }
       }),
     );
   });
@@ -135,7 +141,7 @@ describe('claim', () => {
     expect(owners(table)).toEqual(['t0', ...Array<null>(8).fill(null)]);
     takeOn(table, 8);
     takeOn(table, 1);
-    expect(view(table).groups.map(({ short }) => short)).toEqual([true, false, false, false]);
+    expect(view(table).groups.map(({ completing }) => completing)).toEqual([[2], [], [], []]);
     takeOn(table, 4);
     takeOn(table, 7);
     takeOn(table, 2);
@@ -229,6 +235,79 @@ describe('claim', () => {
     table.pick('s0', 'B');
     table.do('showKey', 'settle', 'leave');
     expect(view(table).groups.map(({ squares }) => squares)).toEqual([1, 0]);
+  });
+
+  test('who came when the groups were dealt already is of one as soon as it is their square', () => {
+    const late = (then: (table: Table) => void) => {
+      const table = new Table(
+        claimShow({ groups: 2 }, { afterWrong: 'handOn' }, { mode: 'each', score: 'players' }),
+      ).do('begin');
+      for (const id of ['late', 'later'])
+        table.send({ type: 'takeSeat', seat: id, name: id, token: id, team: '' }, seatActor(id));
+      then(table);
+      return view(table);
+    };
+    const ruled = late((table) => {
+      table.do({ type: 'choose', ref: '0' }, 'pose', 'open');
+      while (table.state.question!.floor !== 'later') table.do('lock', 'handOn');
+      table.do({ type: 'rule', team: 'later', verdict: 'right' }, 'showKey', 'settle');
+    });
+    const given = late((table) => table.do({ type: 'act', act: { do: 'own', square: 0, team: 'later' } }));
+    for (const { squares, groups } of [ruled, given]) {
+      expect(groups[squares[0]!.group ?? -1]?.teams).toContain('later');
+      expect(groups.map(({ squares: n }) => n).sort()).toEqual([0, 1]);
+    }
+  });
+
+  test('of a team with a phone each most decide what is chosen, if it is set so; the host may at any time', () => {
+    const seats = ['s0', 'a', 'b', 'c'];
+    const begun = (present = (_seat: string) => true) => {
+      const table = new Table(claimShow({}, { chosenBy: 'most' }, { mode: 'each' }));
+      for (const id of seats.slice(1))
+        table.send({ type: 'takeSeat', seat: id, name: id, token: id, team: 't0' }, seatActor(id));
+      table.present = present;
+      return table.do('begin');
+    };
+    const want = (table: Table, seat: string, square: number) =>
+      table.send({ type: 'choose', ref: `${square}` }, seatActor(seat));
+    const chosen = (table: Table) => table.state.question?.ref ?? null;
+    const table = begun();
+    want(table, 's0', 4);
+    want(table, 'a', 4);
+    want(table, 'b', 7);
+    expect([chosen(table), table.stage.wishes, seatView(table.state, 'b')!.wish]).toEqual([
+      null,
+      {
+        counts: [
+          { ref: '4', count: 2 },
+          { ref: '7', count: 1 },
+        ],
+        of: 4,
+      },
+      '7',
+    ]);
+    expect(isRefusal(want(table, 'a', 4))).toBe(true);
+    expect(isRefusal(want(table, 's1', 4))).toBe(true);
+    // Level when all have spoken: somebody has to give in.
+    want(table, 'c', 7);
+    expect(chosen(table)).toBeNull();
+    want(table, 'b', 4);
+    expect([chosen(table), table.stage.wishes]).toEqual(['4', null]);
+    // Taken back, what they wished before stands, and whoever was the last to wish may do so again.
+    table.do('takeBack');
+    expect(chosen(table)).toBeNull();
+    want(table, 'b', 4);
+    expect(chosen(table)).toBe('4');
+    // More than half of those who are there are enough; the host waits for nobody.
+    const few = begun((id) => id !== 'b' && id !== 'c');
+    want(few, 's0', 2);
+    expect(chosen(few)).toBeNull();
+    want(few, 'a', 2);
+    expect(chosen(few)).toBe('2');
+    const host = begun();
+    want(host, 's0', 1);
+    host.do({ type: 'choose', ref: '5' });
+    expect(chosen(host)).toBe('5');
   });
 
   test('the check says what is missing', () => {

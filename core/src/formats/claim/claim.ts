@@ -156,20 +156,19 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
     return ref === null ? null : { ref, from: state.waits.get(groupOf(state, team)) ?? 0 };
   },
   evolve(state, event, ref) {
+    // Whoever came later is of a group from the first time that anything is said of them.
+    if ('team' in event && event.team) meet(state, event.team);
     switch (event.type) {
       case 'acted': {
         const { square, team } = event.act as Act;
+        meet(state, team ?? '');
         const won = team === null ? null : { team, group: groupOf(state, team) };
         state.attempts.push({ play: -1, square, given: true, won, missed: [] });
         return;
       }
-      case 'turnGiven':
-      case 'answered':
-        return meet(state, event.team);
       case 'picked':
         return meet(state, event.floor ?? '');
       case 'asked':
-        meet(state, event.team);
         state.on.set(event.to, Number(event.ref));
         return;
       case 'withdrawn':

@@ -25,14 +25,20 @@ export function linesOf({ rows, columns }: { rows: number; columns: number }, le
 export const rowOf = (owners: Owners, lines: readonly number[][], group: number): number[] | null =>
   lines.find((line) => line.every((square) => owners[square] === group)) ?? null;
 
-/** Groups that have a row but for one square, which is still `free`. */
-export function oneShort(owners: Owners, lines: readonly number[][], free: readonly number[]): Set<number> {
+/** The squares, still `free`, with each of which a group would have a row complete; no entry where there is none. */
+export function oneShort(
+  owners: Owners,
+  lines: readonly number[][],
+  free: readonly number[],
+): Map<number, Set<number>> {
   const open = new Set(free);
-  const found = new Set<number>();
+  const found = new Map<number, Set<number>>();
   for (const line of lines) {
     const missing = line.filter((square) => owners[square] === null);
     const own = new Set(line.flatMap((square) => owners[square] ?? []));
-    if (own.size === 1 && missing.length === 1 && open.has(missing[0]!)) found.add([...own][0]!);
+    if (own.size !== 1 || missing.length !== 1 || !open.has(missing[0]!)) continue;
+    const [group] = [...own] as [number];
+    found.set(group, (found.get(group) ?? new Set()).add(missing[0]!));
   }
   return found;
 }

@@ -12,8 +12,8 @@ export interface ClaimView extends Pick<ClaimContent, 'rows' | 'columns' | 'inAR
     team: string | null;
     blocked: number[];
   }[];
-  /** Groups with their teams; `short` where one more square completes a row. */
-  groups: { teams: string[]; squares: number; short: boolean }[];
+  /** Groups with their teams; each of the squares `completing` would complete a row. */
+  groups: { teams: string[]; squares: number; completing: number[] }[];
   /** Who has won it, and by which row; with a full board those with most squares. */
   won: { groups: number[]; squares: number[] | null } | null;
 }
@@ -48,7 +48,7 @@ export function claimView(state: ClaimState): ClaimView {
     groups: groups.map((teams, group) => ({
       teams,
       squares: countOf(standing, group),
-      short: short.has(group),
+      completing: [...(short.get(group) ?? [])],
     })),
     won: isDone(state, standing) ? winners(state, standing) : null,
   };

@@ -14,7 +14,9 @@ import { fieldsOf } from '../read/spinner.ts';
 import { tableOf } from '../read/table.ts';
 import { nextInOrder, turnAfter, withTurnLeft } from '../read/turns.ts';
 import { turnsLeft } from '../read/turnsLeft.ts';
+import { choosesTogether } from '../read/wishes.ts';
 import type { Context } from './context.ts';
+import { wish } from './wish.ts';
 
 const spinnerIsOn = refuse('notNow', 'First what the spinner brings.');
 
@@ -82,12 +84,16 @@ export function choose(state: SittingState, ref: string, context: Context, team?
   if (isRoundOver(state)) return refuse('notNow', 'This round is over.');
   const picked = formatOf(state.round.format).choose(state.round.state, ref, tableOf(state), random);
   if (isRefusal(picked)) return picked;
+  const vote = seat && choosesTogether(state) ? wish(state, seat, picked.ref, context) : null;
+  if (vote && !vote.settled)
+    return vote.drafts.length > 0 ? vote.drafts : refuse('already', 'That is what you wished for.');
   const mode = picked.mode ?? rulesOf(state).floor;
   if (mode === 'turn' && !teamOf(state, state.turn)) return refuse('notNow', 'Nobody is here to answer yet.');
   const weight = state.show.questions[picked.question]?.weight ?? 1;
   const floor = mode === 'turn' ? state.turn : null;
   const points = picked.points * weight;
   return [
+    ...(vote?.drafts ?? []),
     ...started(state, now),
     { type: 'picked', ref: picked.ref, question: picked.question, points, floor, mode },
   ];

@@ -13,6 +13,7 @@ import type { Weave } from '../../show/weave.ts';
 import { rulesOf } from '../read/inPlay.ts';
 import { hasOwnWinner, placesIn, playing, scoreIn, winnersIn } from '../read/roundCount.ts';
 import { scoreNow, type BegunRound, type SittingState } from '../state.ts';
+import { choosesTogether, wishesOf, type Wishes } from '../read/wishes.ts';
 import { areStandingsOn } from '../read/standings.ts';
 import { runningView, type RunningView } from './boosts.ts';
 import { spinnerView, type SpinnerView } from './spinner.ts';
@@ -57,6 +58,8 @@ export interface PublicView {
   teams: readonly TeamView[];
   playing: number;
   turn: string;
+  /** What those of the team in turn wish for, where they choose together; null where not, or nobody has said anything. */
+  wishes: Wishes | null;
   /** Whose choice the round waits for between two questions, other than that of the next question. */
   waitsFor: string | null;
   /** Rounds that were played for something of their own, with whoever won them; nobody where all were level. */
@@ -239,6 +242,7 @@ export function publicView(state: SittingState): PublicView {
     teams: teamViews(state),
     playing: teamViews(state).length,
     turn: turnNow(state),
+    wishes: choosesTogether(state) && state.wishes.size > 0 ? wishesOf(state, state.turn) : null,
     waitsFor: round && formatOf(round.format).waitsFor(round.state),
     won: ownWinners(state),
     standings: state.standings,

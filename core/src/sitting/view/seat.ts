@@ -55,6 +55,8 @@ export interface SeatView {
   advises: { said: AnswerView | null } | null;
   /** The question that was asked of this seat, or of its team, alone; null where it answers the common one. */
   asked: PublicQuestion | null;
+  /** What this seat wishes for, where its team chooses together. */
+  wish: string | null;
   /** Whether this seat throws the shuttle now. */
   maySpin: boolean;
   /** Boosts of the own team: held, lasting, or for sale. */
@@ -219,6 +221,7 @@ export function seatView(state: SittingState, id: string): SeatView | null {
     earned: here && question.step === 'settled' ? (paidFor(state, question.play).get(seat.team) ?? 0) : null,
     advises: here ? advisesOf(state, question, seat) : null,
     asked: alone && publicQuestion(state, alone),
+    wish: state.wishes.get(id) ?? null,
     maySpin: maySpin(state, id),
     boosts: seat.removed ? [] : boostsFor(state, seat),
     track: trackOf(state, seat),

@@ -12,20 +12,17 @@ const { groups, onTurn, states, decided } = defineProps<{
   decided: boolean;
 }>();
 const { t } = useI18n();
+const isShort = (group: Group) => group.completing.length > 0 && !decided;
 const stateOf = (group: Group) =>
   states.get(group.at) ??
-  (group.short && !decided
+  (isShort(group)
     ? t('formats.claim.needsOne')
     : t('formats.claim.squares', group.squares, { named: { n: group.squares } }));
 </script>
 
 <template>
   <ul class="groups" :class="{ many: groups.length > 4 }">
-    <li
-      v-for="group in groups"
-      :key="group.at"
-      :class="{ on: group.at === onTurn, short: group.short && !decided }"
-    >
+    <li v-for="group in groups" :key="group.at" :class="{ on: group.at === onTurn, short: isShort(group) }">
       <i :style="group.weave ? weaveBackground(group.weave) : {}" />
       <b class="clip" dir="auto">{{ group.name }}</b>
       <small v-if="group.names">{{ group.names }}</small>

@@ -31,6 +31,32 @@ const nameOf = (i: number) => {
   const { label } = round.value.squares[i]!;
   return label ? `${i + 1} · ${label}` : t('formats.claim.square', { n: i + 1 });
 };
+/** So many wishes are told: those that most have. */
+const TOLD = 3;
+/** How the wishes of the team stand, where all of it choose together. */
+const wishes = computed(() => {
+  const { counts, of } = (view.turn === seat.team && view.wishes) || { counts: [], of: 0 };
+  const told = counts
+    .slice(0, TOLD)
+    .map(({ ref, count }) => t('formats.claim.wished', { n: count, of, square: Number(ref) + 1 }));
+  return told.length > 0 ? told.join(' · ') : t('formats.claim.together');
+});
+const together = computed(
+  () =>
+    view.rules?.chosenBy === 'most' &&
+    view.devices.mode === 'each' &&
+    view.devices.score === 'teams' &&
+    !round.value.open,
+);
+const completes = computed(
+  () => marked.value !== null && (own.value?.completing.includes(marked.value) ?? false),
+);
+const doWord = computed(() => {
+  if (marked.value === null) return t('formats.claim.choose');
+  const n = marked.value + 1;
+  if (seat.wish === String(marked.value)) return t('formats.claim.waitsForOthers');
+  return t(together.value ? 'formats.claim.wishFor' : 'formats.claim.takeOn', { n });
+});
 const title = computed(() => {
   const { won, open } = round.value;
   if (won) {
@@ -66,14 +92,17 @@ const title = computed(() => {
   />
   <p v-if="own">{{ t('formats.claim.ownSquares', own.squares, { named: { n: own.squares } }) }}</p>
   <div v-if="mayChoose" class="take">
-    <p v-if="marked !== null">{{ nameOf(marked) }}</p>
+    <p v-if="together">{{ wishes }}</p>
+    <p v-if="marked !== null">
+      {{ nameOf(marked) }}<template v-if="completes"> · {{ t('formats.claim.completes') }}</template>
+    </p>
     <v-btn
       color="primary"
       size="x-large"
       block
-      :disabled="marked === null"
+      :disabled="marked === null || seat.wish === String(marked)"
       @click="marked !== null && emit('choose', String(marked))"
-      >{{ marked === null ? t('formats.claim.choose') : t('formats.claim.takeOn', { n: marked + 1 }) }}</v-btn
+      >{{ doWord }}</v-btn
     >
   </div>
 </template>

@@ -51,7 +51,9 @@ describe('groups', () => {
     weave: weaveAt(i),
   }));
   const groupsOf = (groups: string[][]) => {
-    const round = { groups: groups.map((ids) => ({ teams: ids, squares: 0, short: false })) } as ClaimView;
+    const round = {
+      groups: groups.map((ids) => ({ teams: ids, squares: 0, completing: [] })),
+    } as unknown as ClaimView;
     return inApp(() => useGroups(() => ({ round, teams }))).groups.value;
   };
   test('one team alone goes by its name, several by a number and a weave that all phones know', () => {

@@ -13,7 +13,8 @@ export interface Group {
   /** What its teams are called, where there are several. */
   names: string;
   squares: number;
-  short: boolean;
+  /** Each of these squares would complete a row. */
+  completing: number[];
 }
 
 /** The groups that play: one team alone by its name and weave, several by a number and a weave of the group's own. */
@@ -27,15 +28,15 @@ export function useGroups(
     // Before it is played nobody was dealt: in a preview the first teams stand for all.
     const dealt = round.groups.some((group) => group.teams.length > 0)
       ? round.groups
-      : teams.slice(0, round.groups.length).map(({ id }) => ({ teams: [id], squares: 0, short: false }));
-    return dealt.flatMap(({ teams: ids, squares, short }, at) => {
+      : teams.slice(0, round.groups.length).map(({ id }) => ({ teams: [id], squares: 0, completing: [] }));
+    return dealt.flatMap(({ teams: ids, squares, completing }, at) => {
       const first = teams.find((team) => team.id === ids[0]);
       if (ids.length === 0) return [];
       const name = ids.length === 1 ? (first?.name ?? '') : t('formats.claim.group', { n: at + 1 });
       const called = ids.flatMap((id) => teams.find((team) => team.id === id)?.name ?? []);
       const names = ids.length > 1 ? list(called) : '';
       const weave = ids.length > 1 ? groupWeaves[at]! : (first?.weave ?? null);
-      return [{ at, name, names, weave, teams: ids, squares, short }];
+      return [{ at, name, names, weave, teams: ids, squares, completing }];
     });
   });
   const groupAt = (at: number | null) => groups.value.find((one) => one.at === at) ?? null;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { asksAs, brought, floors, formatOf, formats, turnOrders } from '@distaff/core/formats';
+import { asksAs, brought, choosers, floors, formatOf, formats, turnOrders } from '@distaff/core/formats';
 import { rulesView } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -27,7 +27,12 @@ const hasTurns = computed(() => {
   return together.value && inTurns && (inForce.value.floor === 'turn' || chosen);
 });
 const oneByOne = computed(() => inForce.value.floor !== 'everyone');
-/** What a round counts depends on its format. */
+/** Whether members of a team, each with a phone, may choose together. */
+const membersChoose = computed(() => {
+  const { mode, score } = editor.show!.devices;
+  const { chosenByHandset } = formatOf(editor.round.format);
+  return together.value && chosenByHandset && mode === 'each' && score === 'teams';
+});
 /** What one of what it counts brings, where it counts something else than points. */
 const countedPoints = computed(() => `editors.${editor.round.format}.countedPoints`);
 function bringsWord(what: (typeof brought)[number]): string {
@@ -96,6 +101,9 @@ const pace = computed({
       />
       <v-radio-group v-if="hasTurns" v-model="rules.turns" :label="t('rules.turns')">
         <v-radio v-for="one in turnOrders" :key="one" :value="one" :label="t(`rules.turnOrders.${one}`)" />
+      </v-radio-group>
+      <v-radio-group v-if="membersChoose" v-model="rules.chosenBy" :label="t('rules.chosenBy')">
+        <v-radio v-for="one in choosers" :key="one" :value="one" :label="t(`rules.choosers.${one}`)" />
       </v-radio-group>
       <NumberField
         v-model="rules.clock"

@@ -146,6 +146,7 @@ export const common = {
       first: 'Your team gets what its first member with a correct answer gets.',
       majority: 'Your team’s answer is the one that most of its members gave.',
     },
+    chooseTogether: 'Each team chooses what most of its players want.',
     floorAnswers: 'One of you answers for the whole team, and the team gets all of the points.',
     change: 'An answer may be changed until the lock.',
     firstCounts: 'The first answer counts.',

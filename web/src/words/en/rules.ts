@@ -38,6 +38,11 @@ export const rules = {
     lowest: 'The team with the lowest score',
     drawn: 'Drawn, with turns kept even',
   },
+  chosenBy: 'Who chooses for a team',
+  choosers: {
+    first: 'Whichever of its players chooses first',
+    most: 'What most of its players want',
+  },
   clockFor: 'The clock is seen by',
   clockForAll: 'everybody',
   clockForHost: 'the host alone',
