@@ -224,7 +224,7 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
       '1,Fairlead,350,Jorund',
       '3,Leeward,100,',
     ]);
-    const responses = (await take('All responses as CSV')).toString('utf8').split('\r\n');
+    const responses = (await take('All answers as CSV')).toString('utf8').split('\r\n');
     expect(responses[1]).toMatch(
       /^1,Tides,100,What makes most of the tide\?,Moon,Bowline,Ansa,Sun,wrong,key,\d/,
     );

@@ -131,6 +131,7 @@ function apply(state: SittingState, event: LoggedEvent): void {
         folded: foldText(name),
         team,
         token,
+        cameAt: event.at,
         givenAt: null,
         removed: false,
         banned: false,

@@ -20,6 +20,8 @@ export interface Seat {
   team: string;
   /** Hash of the token that its handset holds. */
   token: string;
+  /** When it was taken (server ms). */
+  cameAt: number;
   /** When it went to another device last (server ms); null where it never did. */
   givenAt: number | null;
   removed: boolean;

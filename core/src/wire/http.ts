@@ -5,6 +5,7 @@ import type { Selected } from '../library/selection.ts';
 import type { QuestionSet, QuestionSort } from '../library/set.ts';
 import type { KindName } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
+import type { Report } from '../report/report.ts';
 import type { Results } from '../report/results.ts';
 import type { Show } from '../show/show.ts';
 
@@ -75,6 +76,7 @@ export interface ListedSitting extends SittingInfo {
 export interface SittingResults {
   sitting: SittingInfo;
   results: Results;
+  report: Report;
   cloth: ClothRow[];
 }
 

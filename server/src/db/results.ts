@@ -1,7 +1,7 @@
 import { gunzip, gzip } from 'node:zlib';
 import { promisify } from 'node:util';
 import { clothOf, type SittingState } from '@distaff/core/sitting';
-import { playedQuestions, resultsOf, type Results } from '@distaff/core/report';
+import { playedQuestions, reportOf, resultsOf, type Report, type Results } from '@distaff/core/report';
 import type { ClothRow } from '@distaff/core/formats';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { SittingRow } from './models.ts';
@@ -12,14 +12,16 @@ const unpack = promisify(gunzip);
 /** What came of a sitting, as it is shown and taken away. */
 export interface KeptResults {
   results: Results;
+  report: Report;
   cloth: ClothRow[];
 }
 
 /** Goes up with every change of what results hold: those kept before are worked out anew. */
-const MADE_WITH = 1;
+const MADE_WITH = 2;
 
 export const workOut = (state: SittingState): KeptResults => ({
   results: resultsOf(state),
+  report: reportOf(state),
   cloth: clothOf(state),
 });
 

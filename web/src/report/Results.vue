@@ -9,15 +9,22 @@ import StandingBars from '../design/StandingBars.vue';
 import PlainBar from '../design/PlainBar.vue';
 import { useFormat } from '../design/useFormat.ts';
 import { clothSvg } from '../design/weave/cloth.ts';
+import FigureStrip from './FigureStrip.vue';
+import KnowledgeGrid from './KnowledgeGrid.vue';
+import MostMissed from './MostMissed.vue';
+import QuestionFigures from './QuestionFigures.vue';
 import ResponseTable from './ResponseTable.vue';
+import TrustNote from './TrustNote.vue';
 
-/** What came of a sitting: standings, the cloth, every response, and the files to take away. */
+/** What came of a game: who knew what, what each question told, every answer, and the files to take away. */
 const { t } = useI18n();
 const { day, change } = useFormat();
 const route = useRoute();
 const id = String(route.params.sitting);
 const data = ref<SittingResults | null>(null);
 const problem = ref('');
+const tabs = ['overview', 'questions', 'answers'] as const;
+const tab = ref<(typeof tabs)[number]>('overview');
 
 onMounted(async () => {
   try {
@@ -69,50 +76,59 @@ async function savePng(): Promise<void> {
           </p>
           <p v-if="problem" role="alert">{{ problem }}</p>
         </div>
-        <div class="two">
-          <section>
-            <h2>{{ t('report.standings') }}</h2>
-            <StandingBars class="bars" :teams="teams" />
-            <div class="row files">
-              <v-btn
-                variant="outlined"
-                :prepend-icon="mdiDownload"
-                :href="`/api/sittings/${id}/standings.csv`"
-                >{{ t('report.csvStandings') }}</v-btn
-              >
-              <v-btn
-                variant="outlined"
-                :prepend-icon="mdiDownload"
-                :href="`/api/sittings/${id}/responses.csv`"
-                >{{ t('report.csvResponses') }}</v-btn
-              >
-            </div>
-            <template v-if="data.results.byHand.length">
-              <h3>{{ t('report.byHand') }}</h3>
-              <ul class="hand">
-                <li v-for="(entry, i) in data.results.byHand" :key="i">
-                  {{ entry.team }} <b class="mono">{{ change(entry.amount) }}</b> – {{ entry.reason }}
-                </li>
-              </ul>
-            </template>
-          </section>
-          <section>
-            <h2>{{ t('report.cloth') }}</h2>
-            <img class="cloth" :src="clothUrl" :alt="t('report.cloth')" />
-            <div class="row files">
-              <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="saveSvg">{{
-                t('report.saveSvg')
-              }}</v-btn>
-              <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="savePng">{{
-                t('report.savePng')
-              }}</v-btn>
-            </div>
-          </section>
-        </div>
-        <section>
-          <h2>{{ t('report.responses') }}</h2>
-          <ResponseTable :rows="data.results.responses" />
-        </section>
+        <v-tabs v-model="tab">
+          <v-tab v-for="one in tabs" :key="one" :value="one">{{ t(`report.tabs.${one}`) }}</v-tab>
+        </v-tabs>
+        <template v-if="tab === 'overview'">
+          <FigureStrip :report="data.report" />
+          <div class="knew">
+            <KnowledgeGrid :report="data.report" :responses="data.results.responses" />
+            <MostMissed :report="data.report" />
+          </div>
+          <TrustNote :of="data.report.overview.reliability" />
+          <div class="two">
+            <section>
+              <h2>{{ t('report.standings') }}</h2>
+              <StandingBars class="bars" :teams="teams" />
+              <div class="row files">
+                <v-btn
+                  variant="outlined"
+                  :prepend-icon="mdiDownload"
+                  :href="`/api/sittings/${id}/standings.csv`"
+                  >{{ t('report.csvStandings') }}</v-btn
+                >
+                <v-btn
+                  variant="outlined"
+                  :prepend-icon="mdiDownload"
+                  :href="`/api/sittings/${id}/responses.csv`"
+                  >{{ t('report.csvResponses') }}</v-btn
+                >
+              </div>
+              <template v-if="data.results.byHand.length">
+                <h3>{{ t('report.byHand') }}</h3>
+                <ul class="hand">
+                  <li v-for="(entry, i) in data.results.byHand" :key="i">
+                    {{ entry.team }} <b class="mono">{{ change(entry.amount) }}</b> – {{ entry.reason }}
+                  </li>
+                </ul>
+              </template>
+            </section>
+            <section>
+              <h2>{{ t('report.cloth') }}</h2>
+              <img class="cloth" :src="clothUrl" :alt="t('report.cloth')" />
+              <div class="row files">
+                <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="saveSvg">{{
+                  t('report.saveSvg')
+                }}</v-btn>
+                <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="savePng">{{
+                  t('report.savePng')
+                }}</v-btn>
+              </div>
+            </section>
+          </div>
+        </template>
+        <QuestionFigures v-else-if="tab === 'questions'" :report="data.report" />
+        <ResponseTable v-else :rows="data.results.responses" />
       </template>
     </main>
   </div>
@@ -135,10 +151,22 @@ p {
   border-left: 4px solid var(--weld);
   background: #fbf1d2;
 }
+.knew,
 .two {
   display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr);
+  gap: 16px;
+  align-items: start;
+}
+.two {
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
   gap: 36px;
+}
+.page :deep(.card) {
+  padding: 16px;
+  background: var(--paper);
+  border: 1px solid var(--line);
+  border-radius: 6px;
 }
 h2 {
   margin-bottom: 12px;
@@ -163,7 +191,8 @@ h3 {
   border: 1px solid var(--line);
   border-radius: 6px;
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
+  .knew,
   .two {
     grid-template-columns: minmax(0, 1fr);
   }

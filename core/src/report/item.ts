@@ -1,0 +1,169 @@
+import { kindOf } from '../question/kinds/index.ts';
+import { wordsOfOption } from '../question/kinds/options.ts';
+import type { Question } from '../question/question.ts';
+import { wholePercentages } from '../rank/percentages.ts';
+import { foldText } from '../text/fold.ts';
+import { wilson, type Interval } from './figures/interval.ts';
+import { correlation, mean, quantile } from './figures/spread.ts';
+import type { Cell, Sheet } from './sheet.ts';
+
+/** How often an option was chosen; where several may be chosen, percent are of those who answered. */
+export interface OptionPicks {
+  text: string;
+  isKey: boolean;
+  count: number;
+  percent: number;
+}
+
+/** What several people wrote alike, and one of them by whom it can be accepted for all. */
+export interface Said {
+  text: string;
+  count: number;
+  is: Cell['is'];
+  play: number;
+  who: string;
+}
+
+/** What deserves a look: something about the question, not about people. */
+export type Flag = 'nobody' | 'everybody' | 'contrary' | 'tempting' | 'silent';
+
+/** What a question told of those who were asked it. */
+export interface ItemFigures {
+  asked: number;
+  answered: number;
+  /** The mean share of the marks of all who were asked, 0 … 1, and where it lies for others like them. */
+  share: number | null;
+  interval: Interval | null;
+  /** Seconds: a quarter took no longer than `low`, half than `middle`, three quarters than `high`. */
+  seconds: { low: number; middle: number; high: number } | null;
+  /** By options in the order as written; null where there are none to choose from. */
+  picks: OptionPicks[] | null;
+  /** The wrong option chosen most, by its place as written. */
+  tempting: number | null;
+  /** What was typed, the most frequent first; null where nothing is. */
+  said: Said[] | null;
+  /** How it goes with the other questions (item-rest correlation), −1 … 1; null of fewer than five people. */
+  discrimination: number | null;
+  flags: Flag[];
+}
+
+/** Of fewer people nothing is said. */
+const FEW = 5;
+/** A question is only called contrary when so many were asked: of fewer it is chance too often. */
+const ENOUGH = 10;
+
+/** How often each option was chosen by those who answered. */
+function picksOf({ answer }: Question, cells: readonly Cell[]): OptionPicks[] | null {
+  const kind = kindOf(answer.kind);
+  const { type } = kind.control(answer);
+  if (type !== 'one' && type !== 'many') return null;
+  const order = kind.asWritten(answer);
+  const options = kind.options(answer, order);
+  const keys = new Set(kind.key(answer, order).slots);
+  const counts = options.map(() => 0);
+  let of = 0;
+  for (const { response } of cells) {
+    if (!response?.answer) continue;
+    of++;
+    for (const slot of kind.show(answer, order, response.answer).slots) counts[slot]!++;
+  }
+  const percents =
+    type === 'one' ? wholePercentages(counts) : counts.map((one) => (of ? Math.round((100 * one) / of) : 0));
+  return options.map((option, i) => ({
+    text: wordsOfOption(option),
+    isKey: keys.has(i),
+    count: counts[i]!,
+    percent: percents[i] ?? 0,
+  }));
+}
+
+/** What was typed, equal spellings together. */
+function saidIn({ answer }: Question, cells: readonly Cell[]): Said[] | null {
+  const kind = kindOf(answer.kind);
+  const { type } = kind.control(answer);
+  if (type !== 'text' && type !== 'number') return null;
+  const order = kind.asWritten(answer);
+  const found = new Map<string, Said>();
+  for (const { response, is, play } of cells) {
+    if (!response?.answer || response.held) continue;
+    const { text } = kind.show(answer, order, response.answer);
+    const key = `${foldText(text)} ${is}`;
+    const known = found.get(key);
+    if (known) known.count++;
+    else found.set(key, { text, count: 1, is, play, who: response.who });
+  }
+  return [...found.values()].sort((a, b) => b.count - a.count);
+}
+
+/** The wrong option that most chose; null where nobody chose one. */
+function temptingOf(picks: readonly OptionPicks[] | null): number | null {
+  let best: number | null = null;
+  picks?.forEach(({ isKey, count }, i) => {
+    if (!isKey && count > 0 && (best === null || count > picks[best]!.count)) best = i;
+  });
+  return best;
+}
+
+/** How somebody did in everything but one question: the mean share of the marks; null where that was all. */
+function restOf(row: readonly (Cell | null)[], column: number): number | null {
+  let [sum, count] = [0, 0];
+  row.forEach((cell, i) => {
+    if (!cell || i === column) return;
+    sum += cell.share;
+    count++;
+  });
+  return count === 0 ? null : sum / count;
+}
+
+/** Whether those who did well otherwise did well here: the correlation with all the other questions. */
+function discriminationOf({ cells }: Sheet, column: number): number | null {
+  const pairs = cells.flatMap((row): [number, number][] => {
+    const own = row[column];
+    const rest = own ? restOf(row, column) : null;
+    return own && rest !== null ? [[own.share, rest]] : [];
+  });
+  return pairs.length < FEW ? null : correlation(pairs);
+}
+
+function flagsOf(figures: Omit<ItemFigures, 'flags'>): Flag[] {
+  const { asked, answered, share, discrimination, picks, tempting } = figures;
+  const keyed = Math.max(0, ...(picks ?? []).filter(({ isKey }) => isKey).map(({ count }) => count));
+  const holds: Record<Flag, boolean> = {
+    contrary: asked >= ENOUGH && discrimination !== null && discrimination < 0,
+    tempting: answered >= FEW && tempting !== null && picks![tempting]!.count > keyed,
+    nobody: asked >= FEW && share === 0,
+    silent: asked >= FEW && answered * 2 < asked,
+    everybody: asked >= FEW && share === 1,
+  };
+  return (Object.keys(holds) as Flag[]).filter((flag) => holds[flag]);
+}
+
+/** What the question in this column of the sheet told; `written` is the question itself. */
+export function itemFigures(sheet: Sheet, column: number, written: Question): ItemFigures {
+  const cells = sheet.cells.flatMap((row) => row[column] ?? []);
+  const shares = cells.map(({ share }) => share);
+  const seconds = cells.flatMap((cell) => cell.seconds ?? []);
+  const picks = picksOf(written, cells);
+  const figures = {
+    asked: cells.length,
+    answered: cells.filter(({ is }) => is !== 'none').length,
+    share: mean(shares),
+    interval: wilson(
+      shares.reduce((sum, one) => sum + one, 0),
+      shares.length,
+    ),
+    seconds:
+      seconds.length === 0
+        ? null
+        : {
+            low: quantile(seconds, 0.25)!,
+            middle: quantile(seconds, 0.5)!,
+            high: quantile(seconds, 0.75)!,
+          },
+    picks,
+    tempting: temptingOf(picks),
+    said: saidIn(written, cells),
+    discrimination: discriminationOf(sheet, column),
+  };
+  return { ...figures, flags: flagsOf(figures) };
+}

@@ -1,0 +1,46 @@
+import { writtenQuestion } from '../sitting/read/inPlay.ts';
+import { playOf, type SittingState } from '../sitting/state.ts';
+import { itemFigures, type ItemFigures } from './item.ts';
+import { overviewOf, shareOf, type Overview } from './overview.ts';
+import { sheetOf, type Cell, type Item, type Knower } from './sheet.ts';
+
+/** A letter for what somebody made of a question: right, part, wrong, nothing answered, not asked. */
+export type CellSign = 'r' | 'p' | 'w' | 'n' | 'u';
+
+/** What a sitting tells its host: who knew what, and what that says of the questions. */
+export interface Report {
+  /** Whether rows are people, or teams as a whole. */
+  by: 'people' | 'teams';
+  knowers: (Knower & { share: number | null })[];
+  items: (Omit<Item, 'plays'> & { figures: ItemFigures })[];
+  /** A row of `CellSign` for each knower, a letter for each question. */
+  rows: string[];
+  overview: Overview;
+  /** How long it went from the first round to the close, and how long it was to go; null where that is not known. */
+  minutes: { played: number | null; planned: number | null };
+}
+
+const signs = { right: 'r', part: 'p', wrong: 'w', none: 'n' } as const satisfies Record<
+  Cell['is'],
+  CellSign
+>;
+
+/** Works the report of a sitting out of its state: what is ruled later changes every figure that depends on it. */
+export function reportOf(state: SittingState): Report {
+  const sheet = sheetOf(state);
+  const figures = sheet.items.map(({ plays }, column) =>
+    itemFigures(sheet, column, writtenQuestion(state, playOf(state, plays[0]!)!)),
+  );
+  const { startedAt, closedAt, show } = state;
+  return {
+    by: show.devices.mode === 'each' ? 'people' : 'teams',
+    knowers: sheet.knowers.map((one, row) => ({ ...one, share: shareOf(sheet.cells[row]!) })),
+    items: sheet.items.map(({ plays: _, ...item }, column) => ({ ...item, figures: figures[column]! })),
+    rows: sheet.cells.map((row) => row.map((cell) => (cell ? signs[cell.is] : 'u')).join('')),
+    overview: overviewOf(sheet, figures),
+    minutes: {
+      played: startedAt === null || closedAt === null ? null : Math.round((closedAt - startedAt) / 60_000),
+      planned: show.plannedMinutes ?? null,
+    },
+  };
+}

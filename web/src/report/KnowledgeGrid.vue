@@ -1,0 +1,191 @@
+<script setup lang="ts">
+import type { Report, Results } from '@distaff/core/report';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import RichText from '../design/rich/RichText.vue';
+import './grid.css';
+import KnowledgeRow from './KnowledgeRow.vue';
+import { columnsInOrder, orders, rowsInOrder, signAt, signsInOrder, type Order } from './signs.ts';
+
+/** Who knew what: a row for each person or team, a square for each question, told apart by sign. */
+const { report, responses } = defineProps<{ report: Report; responses: Results['responses'] }>();
+const { t, locale } = useI18n();
+/** So many rows are shown at first; of more than `MANY` only those that are seen are drawn. */
+const FIRST = 10;
+const MANY = 60;
+const LINE = 22;
+const order = ref<Order>('best');
+const all = ref(false);
+const rows = computed(() => rowsInOrder(report, order.value, locale.value));
+const shown = computed(() => (all.value ? rows.value : rows.value.slice(0, FIRST)));
+const layout = computed(() => columnsInOrder(report.items));
+const used = computed(() => {
+  const found = new Set(report.rows.flatMap((row) => [...row]));
+  return signsInOrder.filter((sign) => found.has(sign));
+});
+const answers = computed(() => {
+  const found = new Map<string, string>();
+  for (const { number, team, player, answer } of responses) {
+    const key = `${number} ${report.by === 'people' && player ? player : team}`;
+    if (answer && !found.has(key)) found.set(key, answer);
+  }
+  return found;
+});
+const at = ref<{ row: number; column: number } | null>(null);
+const chosenIn = (row: number) => (at.value?.row === row ? at.value.column : null);
+/** What the chosen square stands for. */
+const told = computed(() => {
+  if (!at.value) return null;
+  const { row, column } = at.value;
+  const { name } = report.knowers[row]!;
+  const { number, prompt } = report.items[column]!;
+  const mark = t(`report.signs.${signAt(report.rows[row]!, column)}`);
+  const answer = answers.value.get(`${number} ${name}`);
+  return { head: t('report.shown', { name, number, prompt }), answer: answer ? `${answer} – ${mark}` : mark };
+});
+</script>
+
+<template>
+  <section class="card knowledge">
+    <header class="row">
+      <h2>{{ t('report.who') }}</h2>
+      <ul class="signs">
+        <li v-for="sign in used" :key="sign">
+          <i class="cell" :class="`is-${sign}`" />{{ t(`report.signs.${sign}`) }}
+        </li>
+      </ul>
+    </header>
+    <p v-if="report.items.length === 0" class="muted">{{ t('report.nothingToKnow') }}</p>
+    <template v-else>
+      <v-select
+        v-model="order"
+        class="order"
+        hide-details
+        :label="t('report.order.label')"
+        :items="orders.map((value) => ({ value, title: t(`report.order.${value}`) }))"
+      />
+      <div
+        class="scroll sideways"
+        tabindex="0"
+        role="region"
+        :aria-label="t('report.who')"
+        :style="{ '--columns': report.items.length }"
+      >
+        <div class="line">
+          <span />
+          <span class="squares">
+            <span
+              v-for="(place, i) in layout.places"
+              :key="i"
+              class="place clip"
+              :style="{ gridColumn: `span ${place.count}` }"
+              >{{ place.name }}</span
+            >
+          </span>
+        </div>
+        <v-virtual-scroll v-if="shown.length > MANY" :items="shown" :item-height="LINE" height="480">
+          <template #default="{ item }">
+            <KnowledgeRow
+              :report="report"
+              :columns="layout.columns"
+              :row="item"
+              :chosen="chosenIn(item)"
+              @choose="at = { row: item, column: $event }"
+            />
+          </template>
+        </v-virtual-scroll>
+        <template v-else>
+          <KnowledgeRow
+            v-for="row in shown"
+            :key="row"
+            :report="report"
+            :columns="layout.columns"
+            :row="row"
+            :chosen="chosenIn(row)"
+            @choose="at = { row, column: $event }"
+          />
+        </template>
+        <div class="line everyone">
+          <b class="name">{{ t('report.everyone') }}</b>
+          <span class="squares">
+            <span v-for="column in layout.columns" :key="column" class="bar"
+              ><i :style="{ height: `${Math.round((report.items[column]!.figures.share ?? 0) * 100)}%` }"
+            /></span>
+          </span>
+          <b class="figure">{{
+            report.overview.share === null
+              ? ''
+              : t('report.percent', { n: Math.round(report.overview.share * 100) })
+          }}</b>
+        </div>
+      </div>
+      <footer class="row">
+        <p class="grow" role="status">
+          <template v-if="told"
+            ><RichText inline :text="told.head" /> <b>{{ told.answer }}</b></template
+          >
+          <span v-else class="muted">{{ t('report.pointAt') }}</span>
+        </p>
+        <v-btn v-if="rows.length > FIRST" variant="outlined" size="small" @click="all = !all">{{
+          all ? t('report.showFew', { n: FIRST }) : t('report.showAll', { n: rows.length })
+        }}</v-btn>
+      </footer>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+header {
+  flex-wrap: wrap;
+  margin-bottom: 16px;
+}
+h2 {
+  margin: 0;
+}
+.scroll {
+  overflow-x: auto;
+}
+.order {
+  max-width: 200px;
+  margin-bottom: 8px;
+}
+.signs {
+  margin-block: 0;
+  margin-inline: auto 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+  padding: 0;
+  list-style: none;
+  font-size: 14px;
+  color: var(--stone);
+}
+.signs li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.signs .cell {
+  width: 24px;
+}
+.place {
+  font-size: 14px;
+  color: var(--stone);
+  border-bottom: 2px solid var(--line);
+}
+.bar {
+  height: 30px;
+  display: flex;
+  align-items: flex-end;
+}
+.bar i {
+  width: 100%;
+  background: var(--stone);
+}
+footer {
+  margin-top: 12px;
+}
+p {
+  margin: 0;
+}
+</style>
