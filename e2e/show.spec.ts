@@ -214,6 +214,12 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
     await expect(desk.getByRole('heading', { name: 'Results of Small show' })).toBeVisible();
     await expect(desk.locator('.standings li').nth(2)).toContainText('3rd');
     await expect(desk.getByRole('img', { name: 'Cloth' })).toBeVisible();
+    // A square tells what was answered; the questions are a page of their own.
+    await desk.getByRole('button', { name: 'Bowline, question 1: Wrong' }).click();
+    await expect(desk.getByRole('status').filter({ hasText: 'Sun – Wrong' })).toBeVisible();
+    await desk.getByRole('tab', { name: 'Questions' }).click();
+    await expect(desk.getByRole('heading', { name: 'What makes most of the tide?' })).toBeVisible();
+    await desk.getByRole('tab', { name: 'Overview' }).click();
     const take = async (name: string) => {
       const [file] = await Promise.all([desk.waitForEvent('download'), desk.getByText(name).click()]);
       return readFile(await file.path());
