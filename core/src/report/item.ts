@@ -24,22 +24,23 @@ export interface Said {
   who: string;
 }
 
-/** What deserves a look: something about the question, not about people. */
-export type Flag = 'nobody' | 'everybody' | 'contrary' | 'tempting' | 'silent';
+/** What deserves a look: something about the question, not about people. What may be a wrong key comes first. */
+export const flags = ['contrary', 'tempting', 'nobody', 'silent', 'everybody'] as const;
+export type Flag = (typeof flags)[number];
 
 /** What a question told of those who were asked it. */
 export interface ItemFigures {
   asked: number;
   answered: number;
-  /** The mean share of the marks of all who were asked, 0 … 1, and where it lies for others like them. */
+  /** The mean share of the marks of all who were asked, 0 … 1, and where it lies for others like them; null of too few. */
   share: number | null;
   interval: Interval | null;
   /** Seconds: a quarter took no longer than `low`, half than `middle`, three quarters than `high`. */
   seconds: { low: number; middle: number; high: number } | null;
   /** By options in the order as written; null where there are none to choose from. */
   picks: OptionPicks[] | null;
-  /** The wrong option chosen most, by its place as written. */
-  tempting: number | null;
+  /** The wrong option that was chosen most, or the wrong answer that was typed most, and by how many of those who answered. */
+  lure: { text: string; percent: number } | null;
   /** What was typed, the most frequent first; null where nothing is. */
   said: Said[] | null;
   /** How it goes with the other questions (item-rest correlation), −1 … 1; null of fewer than five people. */
@@ -95,13 +96,17 @@ function saidIn({ answer }: Question, cells: readonly Cell[]): Said[] | null {
   return [...found.values()].sort((a, b) => b.count - a.count);
 }
 
-/** The wrong option that most chose; null where nobody chose one. */
-function temptingOf(picks: readonly OptionPicks[] | null): number | null {
-  let best: number | null = null;
-  picks?.forEach(({ isKey, count }, i) => {
-    if (!isKey && count > 0 && (best === null || count > picks[best]!.count)) best = i;
-  });
-  return best;
+/** What is wrong and was chosen or typed most; null where nobody was wrong in such a way. */
+function lureOf(
+  picks: readonly OptionPicks[] | null,
+  said: readonly Said[] | null,
+  answered: number,
+): ItemFigures['lure'] {
+  const wrong = (picks ?? []).filter(({ isKey, count }) => !isKey && count > 0);
+  const [first] = wrong.sort((a, b) => b.count - a.count);
+  if (first) return { text: first.text, percent: first.percent };
+  const typed = said?.find(({ is }) => is === 'wrong');
+  return typed ? { text: typed.text, percent: Math.round((100 * typed.count) / answered) } : null;
 }
 
 /** How somebody did in everything but one question: the mean share of the marks; null where that was all. */
@@ -126,16 +131,16 @@ function discriminationOf({ cells }: Sheet, column: number): number | null {
 }
 
 function flagsOf(figures: Omit<ItemFigures, 'flags'>): Flag[] {
-  const { asked, answered, share, discrimination, picks, tempting } = figures;
-  const keyed = Math.max(0, ...(picks ?? []).filter(({ isKey }) => isKey).map(({ count }) => count));
+  const { asked, answered, share, discrimination, picks, lure } = figures;
+  const keyed = Math.max(0, ...(picks ?? []).filter(({ isKey }) => isKey).map(({ percent }) => percent));
   const holds: Record<Flag, boolean> = {
     contrary: asked >= ENOUGH && discrimination !== null && discrimination < 0,
-    tempting: answered >= FEW && tempting !== null && picks![tempting]!.count > keyed,
+    tempting: answered >= FEW && picks !== null && lure !== null && lure.percent > keyed,
     nobody: asked >= FEW && share === 0,
     silent: asked >= FEW && answered * 2 < asked,
     everybody: asked >= FEW && share === 1,
   };
-  return (Object.keys(holds) as Flag[]).filter((flag) => holds[flag]);
+  return flags.filter((flag) => holds[flag]);
 }
 
 /** What the question in this column of the sheet told; `written` is the question itself. */
@@ -144,14 +149,20 @@ export function itemFigures(sheet: Sheet, column: number, written: Question): It
   const shares = cells.map(({ share }) => share);
   const seconds = cells.flatMap((cell) => cell.seconds ?? []);
   const picks = picksOf(written, cells);
+  const said = saidIn(written, cells);
+  const answered = cells.filter(({ is }) => is !== 'none').length;
   const figures = {
     asked: cells.length,
-    answered: cells.filter(({ is }) => is !== 'none').length,
+    answered,
     share: mean(shares),
-    interval: wilson(
-      shares.reduce((sum, one) => sum + one, 0),
-      shares.length,
-    ),
+    // Of so few an interval says nothing that their number does not.
+    interval:
+      shares.length < FEW
+        ? null
+        : wilson(
+            shares.reduce((sum, one) => sum + one, 0),
+            shares.length,
+          ),
     seconds:
       seconds.length === 0
         ? null
@@ -161,8 +172,8 @@ export function itemFigures(sheet: Sheet, column: number, written: Question): It
             high: quantile(seconds, 0.75)!,
           },
     picks,
-    tempting: temptingOf(picks),
-    said: saidIn(written, cells),
+    lure: lureOf(picks, said, answered),
+    said,
     discrimination: discriminationOf(sheet, column),
   };
   return { ...figures, flags: flagsOf(figures) };

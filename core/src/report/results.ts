@@ -2,18 +2,11 @@ import type { Verdict } from '../question/kind.ts';
 import { wordsOfOption } from '../question/kinds/options.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { hadFloor, paidFor } from '../sitting/read/points.ts';
-import { areTooFew, isAnonymous, pollingOf } from '../sitting/read/polling.ts';
-import { playing } from '../sitting/read/roundCount.ts';
-import {
-  memberwise,
-  seatsOf,
-  teamOf,
-  type QuestionInPlay,
-  type Response,
-  type SittingState,
-} from '../sitting/state.ts';
+import { areTooFew } from '../sitting/read/polling.ts';
+import { seatsOf, teamOf, type QuestionInPlay, type Response, type SittingState } from '../sitting/state.ts';
 import { teamViews } from '../sitting/view/public.ts';
 import type { Weave } from '../show/weave.ts';
+import { isNameless, overIn, silentIn } from './over.ts';
 
 export interface StandingRow {
   id: string;
@@ -56,39 +49,12 @@ export interface Results {
   byHand: { team: string; amount: number; reason: string }[];
 }
 
-/**
- * Questions that are over, with the one that is settled and still on the stage, in the order in which they came up;
- * what each was asked alone goes by the number under which that question came up first.
- */
-function overIn(state: SittingState): { play: QuestionInPlay; number: number }[] {
-  const common = new Set(state.played);
-  const numbers = new Map<string, number>();
-  const numberOf = (play: QuestionInPlay): number => {
-    const key = play.to === null ? `${play.play}` : `${play.begun} ${play.ref}`;
-    if (!numbers.has(key)) numbers.set(key, numbers.size + 1);
-    return numbers.get(key)!;
-  };
-  return [...state.plays.values()]
-    .filter((play) => common.has(play) || play.settledAt !== null)
-    .map((play) => ({ play, number: numberOf(play) }));
-}
-
 /** The key in one line: of several right options all of them, of accepted spellings the first. */
 function keyOf(state: SittingState, play: QuestionInPlay): string {
   const { answer } = writtenQuestion(state, play);
   const { slots, texts } = kindInPlay(state, play).key(answer, play.order);
   return slots.length > 0 ? texts.join('; ') : (texts[0] ?? '');
 }
-
-/** The seat that a team is, where everybody plays for themselves. */
-const aloneIn = ({ show, seats }: SittingState, team: string): string | null =>
-  show.devices.score === 'players'
-    ? ([...seats.values()].find((seat) => seat.team === team)?.id ?? null)
-    : null;
-
-/** Whether nobody's answer has a name: none is kept, or the room said it together. */
-const isNameless = (state: SittingState, play: QuestionInPlay): boolean =>
-  isAnonymous(state, play) || (state.show.devices.mode === 'none' && pollingOf(state, play) !== null);
 
 /** Hands that were counted, a row for each option or step that had some. */
 function handsOf(state: SittingState, play: QuestionInPlay): string[] {
@@ -98,27 +64,6 @@ function handsOf(state: SittingState, play: QuestionInPlay): string[] {
   const from = answer.kind === 'scale' ? answer.from : 0;
   const nameOf = (i: number) => (options[i] ? wordsOfOption(options[i]) : String(i + from));
   return (play.hands ?? []).flatMap((count, i) => (count > 0 ? [`${count} × ${nameOf(i)}`] : []));
-}
-
-/** Whoever could have answered and did not: people where each answers, else teams. */
-function silentIn(state: SittingState, play: QuestionInPlay): { team: string; seat: string | null }[] {
-  if (kindInPlay(state, play).given === 'nowhere' || isNameless(state, play)) return [];
-  if (play.to !== null)
-    return play.responses.length > 0
-      ? []
-      : [{ team: play.floor!, seat: state.seats.has(play.to) ? play.to : null }];
-  if (play.mode !== 'everyone')
-    return hadFloor(play)
-      .filter((team) => !play.responses.some((one) => one.team === team))
-      .map((team) => ({ team, seat: null }));
-  if (play.openedAt === null) return [];
-  const whole = new Set(play.responses.filter((one) => one.seat === null).map((one) => one.team));
-  const everybody = memberwise(state, play)
-    ? [...state.seats.values()]
-        .filter((seat) => !seat.removed && !whole.has(seat.team))
-        .map((seat) => ({ team: seat.team, seat: seat.id, who: seat.id }))
-    : playing(state).map(({ id }) => ({ team: id, seat: aloneIn(state, id), who: id }));
-  return everybody.filter(({ who }) => !play.byWho.has(who));
 }
 
 /** The answers to a question; those without names in the order of their words, and of too few of them none. */

@@ -1,15 +1,9 @@
 import type { Verdict } from '../question/kind.ts';
 import type { Weave } from '../show/weave.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
-import { hadFloor } from '../sitting/read/points.ts';
 import { playing } from '../sitting/read/roundCount.ts';
-import {
-  teamOf,
-  type QuestionInPlay,
-  type Response,
-  type Seat,
-  type SittingState,
-} from '../sitting/state.ts';
+import { teamOf, type QuestionInPlay, type Response, type SittingState } from '../sitting/state.ts';
+import { aloneIn, overIn, silentIn } from './over.ts';
 
 /** Somebody who knew things or did not: a person with a phone, else a team. */
 export interface Knower {
@@ -76,16 +70,10 @@ function knowersOf(state: SittingState): Knower[] {
 
 /** Questions that are over and had a key, each once in the order of play, with those plays. */
 function itemsOf(state: SittingState): { item: Item; plays: QuestionInPlay[] }[] {
-  const common = new Set(state.played);
-  const found = new Map<string, { item: Item; plays: QuestionInPlay[] }>();
-  // Numbers are those of all that was played, as in the list of responses.
-  const numbers = new Map<string, number>();
-  for (const play of state.plays.values()) {
-    if (!common.has(play) && play.settledAt === null) continue;
-    const key = play.to === null ? `${play.play}` : `${play.begun} ${play.ref}`;
-    if (!numbers.has(key)) numbers.set(key, numbers.size + 1);
+  const found = new Map<number, { item: Item; plays: QuestionInPlay[] }>();
+  for (const { play, number } of overIn(state)) {
     if (!kindInPlay(state, play).keyed || play.openedAt === null) continue;
-    const known = found.get(key);
+    const known = found.get(number);
     if (known) {
       known.item.plays.push(play.play);
       known.plays.push(play);
@@ -94,7 +82,7 @@ function itemsOf(state: SittingState): { item: Item; plays: QuestionInPlay[] }[]
     const { label } = placeOf(state, play);
     const { id, prompt } = writtenQuestion(state, play);
     const item: Item = {
-      number: numbers.get(key)!,
+      number,
       begun: play.begun,
       place: label || (state.show.rounds[state.begun[play.begun]!.index]?.title ?? ''),
       question: id,
@@ -102,7 +90,7 @@ function itemsOf(state: SittingState): { item: Item; plays: QuestionInPlay[] }[]
       value: play.points,
       plays: [play.play],
     };
-    found.set(key, { item, plays: [play] });
+    found.set(number, { item, plays: [play] });
   }
   return [...found.values()];
 }
@@ -130,33 +118,19 @@ function columnOf(
   knowers: readonly Knower[],
 ): (Cell | null)[] {
   const byPeople = state.show.devices.mode === 'each';
-  const alone = state.show.devices.score === 'players';
+  /** In whose row it stands; in nobody's where a team said it together, and rows are people. */
+  const whose = ({ seat, team }: { seat: string | null; team: string }) =>
+    byPeople ? (seat ?? aloneIn(state, team)) : team;
   const cells = new Map<string, Cell>();
+  const enter = (who: string | null, cell: Cell) => {
+    if (who !== null && !cells.has(who)) cells.set(who, cell);
+  };
   for (const play of plays) {
-    for (const response of play.responses) {
-      const who =
-        byPeople && !alone ? response.seat : alone ? (response.seat ?? response.team) : response.team;
-      if (who !== null && !cells.has(who)) cells.set(who, cellOf(play, response));
-    }
-    const silent = (id: string) => {
-      if (!cells.has(id)) cells.set(id, { ...EMPTY, is: 'none', play: play.play });
-    };
-    if (play.to !== null) silent(byPeople || !state.seats.has(play.to) ? play.to : play.floor!);
-    else if (play.mode === 'everyone') {
-      for (const { id } of knowers) if (!byPeople || wasThere(state.seats.get(id), play)) silent(id);
-    } else if (!byPeople || alone)
-      for (const team of hadFloor(play)) silent(alone ? seatOf(state, team) : team);
+    for (const response of play.responses) enter(whose(response), cellOf(play, response));
+    for (const one of silentIn(state, play)) enter(whose(one), { ...EMPTY, is: 'none', play: play.play });
   }
   return knowers.map(({ id }) => cells.get(id) ?? null);
 }
-
-/** Whoever came after the answers were locked was not asked. */
-const wasThere = (seat: Seat | undefined, { lockedAt }: QuestionInPlay): boolean =>
-  seat !== undefined && (lockedAt === null || seat.cameAt <= lockedAt);
-
-/** The seat of one who plays for themselves alone. */
-const seatOf = (state: SittingState, team: string): string =>
-  state.seats.has(team) ? team : ([...state.seats.values()].find((seat) => seat.team === team)?.id ?? team);
 
 /** Who knew what in a sitting, as it stands: a ruling that is changed later changes it. */
 export function sheetOf(state: SittingState): Sheet {

@@ -5,6 +5,7 @@ export { type CheckFacts, type ShowFinding, findingCodes } from './check/finding
 export { Devices, combinations } from './devices.ts';
 export { WordRules, defaultDoors, defaultWordRules, intoTeams } from './doors.ts';
 export { type Draw, drawTeams } from './draw.ts';
+export { canChooseTogether } from './choosing.ts';
 export { type Explained, type RulesView, explainRound, rulesView } from './explain.ts';
 export { duplicateRound, fillRound, hasList, originsBeside, questionsIn, ruleOf } from './fill.ts';
 export { cutsFor, fewerFor } from './length/cuts.ts';

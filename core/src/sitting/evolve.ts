@@ -218,7 +218,6 @@ function apply(state: SittingState, event: LoggedEvent): void {
       return;
     case 'picked':
       state.standings = false;
-      state.wishes = new Map();
       state.question = newInPlay(event, state.begun.length - 1);
       state.plays.set(event.seq, state.question);
       if (state.turn && kindInPlay(state, state.question).keyed)

@@ -11,22 +11,14 @@ const { t } = useI18n();
 const missed = computed(() =>
   report.overview.missed.map((column) => {
     const { prompt, figures } = report.items[column]!;
-    const { picks, tempting, said, share } = figures;
+    const { picks, lure, share } = figures;
     const keys = (picks ?? []).filter(({ isKey }) => isKey);
-    const text = keys.length === 1 ? keys[0]!.text : '';
-    const wrong = said?.find(({ is }) => is === 'wrong');
-    const lure =
-      tempting === null
-        ? wrong && figures.answered > 0
-          ? { text: wrong.text, percent: Math.round((100 * wrong.count) / figures.answered) }
-          : null
-        : { text: picks![tempting]!.text, percent: picks![tempting]!.percent };
-    const right = text ? keys[0]!.percent : Math.round((share ?? 0) * 100);
+    const only = keys.length === 1 ? keys[0]! : null;
     return {
       prompt,
-      right,
-      rightText: text ? t('report.correctBar', { text }) : t('report.correctAlone'),
       lure,
+      right: only?.percent ?? Math.round((share ?? 0) * 100),
+      rightText: only ? t('report.correctBar', { text: only.text }) : t('report.correctAlone'),
     };
   }),
 );

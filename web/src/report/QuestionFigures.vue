@@ -16,15 +16,12 @@ const items = computed(() => itemsInOrder(report.items, order.value));
 const percent = (share: number) => Math.round(share * 100);
 /** So many spellings are listed. */
 const SPELLINGS = 8;
-/** Of fewer people only their number is told. */
-const FEW = 5;
 type Item = Report['items'][number];
 const lines = ({ figures }: Item): string[] => {
   const { share, interval, asked, answered, seconds, discrimination } = figures;
-  // Of so few an interval says nothing that their number does not.
-  if (asked < FEW) return [t('report.few', { right: Math.round((share ?? 0) * asked), asked })];
+  if (!interval) return [t('report.few', { right: Math.round((share ?? 0) * asked), asked })];
   const about = [t('report.asked', { answered, asked })];
-  if (share !== null && interval)
+  if (share !== null)
     about.unshift(
       `${t('report.share', { n: percent(share) })}, ${t('report.between', {
         low: percent(interval.low),
@@ -45,7 +42,7 @@ const lines = ({ figures }: Item): string[] => {
 const flagsOf = ({ figures }: Item) =>
   figures.flags.map((flag) =>
     t(`report.flags.${flag}`, {
-      text: figures.tempting === null ? '' : (figures.picks?.[figures.tempting]?.text ?? ''),
+      text: figures.lure?.text ?? '',
     }),
   );
 </script>

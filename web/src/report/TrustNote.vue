@@ -8,14 +8,8 @@ import { useFormat } from '../design/useFormat.ts';
 const { of } = defineProps<{ of: Report['overview']['reliability'] }>();
 const { t } = useI18n();
 const { decimal } = useFormat();
-/** Customary bounds: above .8 single people may be compared, below .6 they should not (common practice). */
-const HIGH = 0.8;
-const LOW = 0.6;
-/** Of fewer people the figures move much with each of them (common practice). */
-const FEW = 20;
 const says = computed(() => {
   if (!of) return null;
-  const level = of.alpha >= HIGH ? 'high' : of.alpha >= LOW ? 'middle' : 'low';
   const figures = t('report.trustFigures', {
     name: t(of.isKr20 ? 'report.kr20' : 'report.alpha'),
     alpha: decimal(of.alpha, 2),
@@ -23,7 +17,7 @@ const says = computed(() => {
     items: of.items,
     error: Math.round(of.error * 100),
   });
-  return { level: t(`report.trustSays.${level}`), figures, few: of.people < FEW };
+  return { level: t(`report.trustSays.${of.level}`), figures, few: of.isRough };
 });
 </script>
 

@@ -13,7 +13,15 @@ export interface Reliability {
   error: number;
   /** Whether all marks are all or nothing: then it is the formula 20 of Kuder and Richardson. */
   isKr20: boolean;
+  /** What may be made of it, by customary bounds: compare single people, only in the rough, or not (common practice). */
+  level: 'high' | 'middle' | 'low';
+  /** Whether of so few people that the figures move much with each of them (common practice). */
+  isRough: boolean;
 }
+
+const HIGH = 0.8;
+const LOW = 0.6;
+const FEW = 20;
 
 const variance = (values: readonly number[]) => deviation(values)! ** 2;
 
@@ -42,6 +50,8 @@ export function reliability(marks: readonly (readonly number[])[]): Reliability 
     alpha,
     // Below 0 nothing of the differences can be trusted, and the error is all of the spread.
     error: Math.sqrt(whole * (1 - Math.max(0, alpha))) / items,
+    level: alpha >= HIGH ? 'high' : alpha >= LOW ? 'middle' : 'low',
+    isRough: marks.length < FEW,
     isKr20: marks.every((row) => row.every((one) => one === 0 || one === 1)),
   };
 }

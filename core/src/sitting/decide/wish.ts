@@ -15,8 +15,9 @@ export function wish(
 ): { drafts: Draft[]; settled: boolean } {
   const same = state.wishes.get(seat.id) === ref;
   const { counts, of } = wishesOf(
-    { ...state, wishes: new Map(state.wishes).set(seat.id, ref) },
+    state,
     seat.team,
+    new Map(state.wishes).set(seat.id, ref),
     (one) => one === seat.id || present(one),
   );
   const [first, second] = counts;

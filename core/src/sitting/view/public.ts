@@ -58,7 +58,7 @@ export interface PublicView {
   teams: readonly TeamView[];
   playing: number;
   turn: string;
-  /** What those of the team in turn wish for, where they choose together; null where not, or nobody has said anything. */
+  /** What those of the team in turn wish for, while they choose together; null where they do not. */
   wishes: Wishes | null;
   /** Whose choice the round waits for between two questions, other than that of the next question. */
   waitsFor: string | null;
@@ -242,7 +242,7 @@ export function publicView(state: SittingState): PublicView {
     teams: teamViews(state),
     playing: teamViews(state).length,
     turn: turnNow(state),
-    wishes: choosesTogether(state) && state.wishes.size > 0 ? wishesOf(state, state.turn) : null,
+    wishes: state.question === null && choosesTogether(state) ? wishesOf(state, state.turn) : null,
     waitsFor: round && formatOf(round.format).waitsFor(round.state),
     won: ownWinners(state),
     standings: state.standings,

@@ -35,19 +35,13 @@ const nameOf = (i: number) => {
 const TOLD = 3;
 /** How the wishes of the team stand, where all of it choose together. */
 const wishes = computed(() => {
-  const { counts, of } = (view.turn === seat.team && view.wishes) || { counts: [], of: 0 };
+  if (!view.wishes) return null;
+  const { counts, of } = view.wishes;
   const told = counts
     .slice(0, TOLD)
     .map(({ ref, count }) => t('formats.claim.wished', { n: count, of, square: Number(ref) + 1 }));
   return told.length > 0 ? told.join(' · ') : t('formats.claim.together');
 });
-const together = computed(
-  () =>
-    view.rules?.chosenBy === 'most' &&
-    view.devices.mode === 'each' &&
-    view.devices.score === 'teams' &&
-    !round.value.open,
-);
 const completes = computed(
   () => marked.value !== null && (own.value?.completing.includes(marked.value) ?? false),
 );
@@ -55,7 +49,7 @@ const doWord = computed(() => {
   if (marked.value === null) return t('formats.claim.choose');
   const n = marked.value + 1;
   if (seat.wish === String(marked.value)) return t('formats.claim.waitsForOthers');
-  return t(together.value ? 'formats.claim.wishFor' : 'formats.claim.takeOn', { n });
+  return t(view.wishes ? 'formats.claim.wishFor' : 'formats.claim.takeOn', { n });
 });
 const title = computed(() => {
   const { won, open } = round.value;
@@ -92,7 +86,7 @@ const title = computed(() => {
   />
   <p v-if="own">{{ t('formats.claim.ownSquares', own.squares, { named: { n: own.squares } }) }}</p>
   <div v-if="mayChoose" class="take">
-    <p v-if="together">{{ wishes }}</p>
+    <p v-if="wishes">{{ wishes }}</p>
     <p v-if="marked !== null">
       {{ nameOf(marked) }}<template v-if="completes"> · {{ t('formats.claim.completes') }}</template>
     </p>

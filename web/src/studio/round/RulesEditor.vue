@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { asksAs, brought, choosers, floors, formatOf, formats, turnOrders } from '@distaff/core/formats';
-import { rulesView } from '@distaff/core/show';
+import { canChooseTogether, rulesView } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useOwnKey } from '../../design/useOwnKey.ts';
@@ -28,11 +28,7 @@ const hasTurns = computed(() => {
 });
 const oneByOne = computed(() => inForce.value.floor !== 'everyone');
 /** Whether members of a team, each with a phone, may choose together. */
-const membersChoose = computed(() => {
-  const { mode, score } = editor.show!.devices;
-  const { chosenByHandset } = formatOf(editor.round.format);
-  return together.value && chosenByHandset && mode === 'each' && score === 'teams';
-});
+const membersChoose = computed(() => canChooseTogether(editor.round, editor.show!.devices));
 /** What one of what it counts brings, where it counts something else than points. */
 const countedPoints = computed(() => `editors.${editor.round.format}.countedPoints`);
 function bringsWord(what: (typeof brought)[number]): string {

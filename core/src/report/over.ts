@@ -1,0 +1,57 @@
+import { kindInPlay } from '../sitting/read/inPlay.ts';
+import { hadFloor } from '../sitting/read/points.ts';
+import { isAnonymous, pollingOf } from '../sitting/read/polling.ts';
+import { playing } from '../sitting/read/roundCount.ts';
+import { memberwise, type QuestionInPlay, type SittingState } from '../sitting/state.ts';
+
+/**
+ * Questions that are over, with the one that is settled and still on the stage, in the order in which they came up;
+ * what each was asked alone goes by the number under which that question came up first.
+ */
+export function overIn(state: SittingState): { play: QuestionInPlay; number: number }[] {
+  const common = new Set(state.played);
+  const numbers = new Map<string, number>();
+  const numberOf = (play: QuestionInPlay): number => {
+    const key = play.to === null ? `${play.play}` : `${play.begun} ${play.ref}`;
+    if (!numbers.has(key)) numbers.set(key, numbers.size + 1);
+    return numbers.get(key)!;
+  };
+  return [...state.plays.values()]
+    .filter((play) => common.has(play) || play.settledAt !== null)
+    .map((play) => ({ play, number: numberOf(play) }));
+}
+
+/** The seat that a team is, where everybody plays for themselves. */
+export const aloneIn = ({ show, seats }: SittingState, team: string): string | null =>
+  show.devices.score === 'players'
+    ? ((seats.has(team) ? team : [...seats.values()].find((seat) => seat.team === team)?.id) ?? null)
+    : null;
+
+/** Whether nobody's answer has a name: none is kept, or the room said it together. */
+export const isNameless = (state: SittingState, play: QuestionInPlay): boolean =>
+  isAnonymous(state, play) || (state.show.devices.mode === 'none' && pollingOf(state, play) !== null);
+
+/** Whoever came after the answers were locked was not asked. */
+const wasThere = ({ seats }: SittingState, { lockedAt }: QuestionInPlay, seat: string | null): boolean =>
+  seat === null || lockedAt === null || seats.get(seat)!.cameAt <= lockedAt;
+
+/** Whoever could have answered and did not: people where each answers, else teams. */
+export function silentIn(state: SittingState, play: QuestionInPlay): { team: string; seat: string | null }[] {
+  if (kindInPlay(state, play).given === 'nowhere' || isNameless(state, play)) return [];
+  if (play.to !== null)
+    return play.responses.length > 0
+      ? []
+      : [{ team: play.floor!, seat: state.seats.has(play.to) ? play.to : null }];
+  if (play.mode !== 'everyone')
+    return hadFloor(play)
+      .filter((team) => !play.responses.some((one) => one.team === team))
+      .map((team) => ({ team, seat: aloneIn(state, team) }));
+  if (play.openedAt === null) return [];
+  const whole = new Set(play.responses.filter((one) => one.seat === null).map((one) => one.team));
+  const everybody = memberwise(state, play)
+    ? [...state.seats.values()]
+        .filter((seat) => !seat.removed && !whole.has(seat.team))
+        .map((seat) => ({ team: seat.team, seat: seat.id, who: seat.id }))
+    : playing(state).map(({ id }) => ({ team: id, seat: aloneIn(state, id), who: id }));
+  return everybody.filter(({ who, seat }) => !play.byWho.has(who) && wasThere(state, play, seat));
+}
