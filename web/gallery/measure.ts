@@ -31,7 +31,7 @@ const isShown = (element: Element): boolean =>
 
 /** Elements for screen readers alone are a pixel wide. */
 const isForEyes = (element: HTMLElement): boolean => {
-  const box = element.getBoundingClientRect();
+  const box = boxOf(element);
   return (
     box.width > 2 && box.height > 2 && !element.closest('.sr-only, .visually-hidden, [inert], math, svg')
   );
@@ -53,7 +53,39 @@ function linesIn(root: Element): Line[] {
   return lines;
 }
 
-const styleOf = (element: Element) => getComputedStyle(element);
+/**
+ * How an element is drawn and where, looked up once for each look at the page: around every line of type stand the same
+ * boxes.
+ */
+interface Drawn {
+  style: Pick<CSSStyleDeclaration, (typeof read)[number]>;
+  box: DOMRect;
+}
+const read = [
+  'backgroundColor',
+  'display',
+  'fontSize',
+  'overflowX',
+  'overflowY',
+  'position',
+  'textOverflow',
+  'webkitLineClamp',
+  'whiteSpace',
+] as const;
+let drawn = new Map<Element, Drawn>();
+function drawnOf(element: Element): Drawn {
+  const known = drawn.get(element);
+  if (known) return known;
+  const style = getComputedStyle(element);
+  const own = {
+    style: Object.fromEntries(read.map((name) => [name, style[name]])) as Drawn['style'],
+    box: element.getBoundingClientRect(),
+  };
+  drawn.set(element, own);
+  return own;
+}
+const styleOf = (element: Element) => drawnOf(element).style;
+const boxOf = (element: Element) => drawnOf(element).box;
 
 /** Where the letters themselves stand: the box of a line has air over and under them. */
 function ink(box: DOMRect, element: HTMLElement): DOMRect {
@@ -72,7 +104,7 @@ function cutterOf(element: HTMLElement, axis: 'x' | 'y') {
       !['none', ''].includes(style.webkitLineClamp);
     const scrolls = over === 'auto' || over === 'scroll';
     return {
-      box: at.getBoundingClientRect(),
+      box: boxOf(at),
       scrolls: scrolls && (axis === 'y' || at.matches(SIDEWAYS)),
       dots,
     };
@@ -86,7 +118,7 @@ function seen({ box, element }: Line): DOMRect | null {
   for (let at: HTMLElement | null = element; at; at = at.parentElement) {
     const style = styleOf(at);
     if (style.display === 'inline') continue;
-    const own = at.getBoundingClientRect();
+    const own = boxOf(at);
     if (style.overflowX !== 'visible') [left, right] = [Math.max(left, own.left), Math.min(right, own.right)];
     if (style.overflowY !== 'visible') [top, bottom] = [Math.max(top, own.top), Math.min(bottom, own.bottom)];
   }
@@ -165,8 +197,14 @@ function keys(root: Element): Complaint[] {
   return found;
 }
 
+function heightOfStage(element: HTMLElement): number {
+  const stage = element.closest('.stage');
+  return stage ? boxOf(stage).height : 0;
+}
+
 /** Everything that is wrong with what is shown. */
 export function complaints(root: Element): Complaint[] {
+  drawn = new Map();
   const frame = root.getBoundingClientRect();
   const lines = linesIn(root);
   const found: Complaint[] = [];
@@ -181,7 +219,7 @@ export function complaints(root: Element): Complaint[] {
       found.push({ what: 'outside', text, more: `${Math.round(box.left)}–${Math.round(box.right)}` });
     if (KEY.test(text)) found.push({ what: 'noWords', text, more: '' });
     const size = parseFloat(styleOf(line.element).fontSize);
-    const stage = line.element.closest('.stage')?.getBoundingClientRect().height ?? 0;
+    const stage = heightOfStage(line.element);
     if (size < Math.max(SMALLEST, stage * SMALLEST_SHARE) && !line.element.closest('.katex'))
       found.push({ what: 'tiny', text, more: `${size} px` });
   }

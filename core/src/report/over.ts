@@ -45,7 +45,7 @@ export function silentIn(state: SittingState, play: QuestionInPlay): { team: str
   if (play.mode !== 'everyone')
     return hadFloor(play)
       .filter((team) => !play.responses.some((one) => one.team === team))
-      .map((team) => ({ team, seat: aloneIn(state, team) }));
+      .map((team) => ({ team, seat: null }));
   if (play.openedAt === null) return [];
   const whole = new Set(play.responses.filter((one) => one.seat === null).map((one) => one.team));
   const everybody = memberwise(state, play)

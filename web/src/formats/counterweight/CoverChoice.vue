@@ -20,17 +20,19 @@ const lift = (cover: number) => emit('lift', { do: 'lift', cover, team: lifter.v
   <div class="choice">
     <fieldset v-if="round.choosing">
       <legend>{{ t('formats.counterweight.whoLifts') }}</legend>
-      <button
-        v-for="team in teams"
-        :key="team.id"
-        type="button"
-        class="team"
-        :aria-pressed="team.id === lifter"
-        @click="given = team.id"
-      >
-        <WeaveSwatch :weave="team.weave" /> <span class="clip">{{ team.name }}</span>
-        <b class="mono">{{ team.score }}</b>
-      </button>
+      <div class="teams">
+        <button
+          v-for="team in teams"
+          :key="team.id"
+          type="button"
+          class="team"
+          :aria-pressed="team.id === lifter"
+          @click="given = team.id"
+        >
+          <WeaveSwatch :weave="team.weave" /> <span class="clip">{{ team.name }}</span>
+          <b class="mono">{{ team.score }}</b>
+        </button>
+      </div>
     </fieldset>
     <CoverGrid
       class="grid"
@@ -51,14 +53,19 @@ const lift = (cover: number) => emit('lift', { do: 'lift', cover, team: lifter.v
 }
 fieldset {
   display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
+  flex-direction: column;
   margin: 0;
   padding: 0;
   border: none;
-  /* Of very many the list scrolls: the covers keep their place. */
+  /* Of very many the list scrolls under its question: the covers keep their place. */
   max-height: 40%;
+}
+.teams {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  min-height: 0;
   overflow-y: auto;
 }
 legend {
