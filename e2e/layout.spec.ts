@@ -27,6 +27,8 @@ const phones = [
 const told = (all: readonly Complaint[]) =>
   [...new Set(all.map(({ what, text, more }) => `${what}: “${text}” ${more}`))].slice(0, 8).join('\n');
 
+// Each draws many: both workers take from them.
+test.describe.configure({ mode: 'parallel' });
 let gallery: { url: string; server: Server };
 test.beforeAll(async () => {
   gallery = await serveGallery();
