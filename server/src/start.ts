@@ -31,6 +31,7 @@ import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
 import { practiceRoutes } from './http/practice.ts';
 import { practicesRoutes } from './http/practices.ts';
 import { readyMadeRoutes } from './http/readyMade.ts';
+import { resultRoutes } from './http/results.ts';
 import { rosterRoutes } from './http/rosters.ts';
 import { selectionRoutes } from './http/selections.ts';
 import { setRoutes } from './http/sets.ts';
@@ -141,6 +142,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       practicesRoutes(practices, runs, random),
       practiceRoutes(practices, runs, taking, codeGuesses),
       sittingRoutes(store, hosts, practices, codeGuesses),
+      resultRoutes(store, hosts, random),
     ],
   });
   // The stand-ins of a rehearsal are gone with the server that let them play.

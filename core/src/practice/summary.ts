@@ -3,7 +3,7 @@ import type { Round, Show } from '../show/show.ts';
 import { kindOf } from '../question/kinds/index.ts';
 import type { Question } from '../question/question.ts';
 import { readingSilently } from '../show/length/question.ts';
-import { timesFor } from '../sitting/read/points.ts';
+import { timesFor } from '../sitting/read/worth.ts';
 import type { QuestionInPlay, SittingState } from '../sitting/state.ts';
 import { SEAT } from './run.ts';
 

@@ -109,11 +109,11 @@ function lureOf(
   return typed ? { text: typed.text, percent: Math.round((100 * typed.count) / answered) } : null;
 }
 
-/** How somebody did in everything but one question: the mean share of the marks; null where that was all. */
-function restOf(row: readonly (Cell | null)[], column: number): number | null {
+/** How somebody did in all that counts but one question: the mean share of the marks; null where that was all. */
+function restOf(row: readonly (Cell | null)[], items: Sheet['items'], column: number): number | null {
   let [sum, count] = [0, 0];
   row.forEach((cell, i) => {
-    if (!cell || i === column) return;
+    if (!cell || i === column || items[i]!.counts !== 'asPlayed') return;
     sum += cell.share;
     count++;
   });
@@ -121,10 +121,10 @@ function restOf(row: readonly (Cell | null)[], column: number): number | null {
 }
 
 /** Whether those who did well otherwise did well here: the correlation with all the other questions. */
-function discriminationOf({ cells }: Sheet, column: number): number | null {
+function discriminationOf({ cells, items }: Sheet, column: number): number | null {
   const pairs = cells.flatMap((row): [number, number][] => {
     const own = row[column];
-    const rest = own ? restOf(row, column) : null;
+    const rest = own ? restOf(row, items, column) : null;
     return own && rest !== null ? [[own.share, rest]] : [];
   });
   return pairs.length < FEW ? null : correlation(pairs);

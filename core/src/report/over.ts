@@ -1,5 +1,5 @@
 import { kindInPlay } from '../sitting/read/inPlay.ts';
-import { hadFloor } from '../sitting/read/points.ts';
+import { hadFloor } from '../sitting/read/worth.ts';
 import { isAnonymous, pollingOf } from '../sitting/read/polling.ts';
 import { playing } from '../sitting/read/roundCount.ts';
 import { memberwise, type QuestionInPlay, type SittingState } from '../sitting/state.ts';

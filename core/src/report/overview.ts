@@ -27,15 +27,21 @@ const FEW = 3;
 /** A question counts for reliability where so many of all were asked it. */
 const MOST_ASKED = 0.8;
 
-/** The share of the marks somebody has of all that was asked of them; null where nothing was. */
-export const shareOf = (row: readonly (Cell | null)[]): number | null =>
-  mean(row.flatMap((cell) => cell?.share ?? []));
+/** The share of the marks somebody has of all that was asked of them and counts; null where nothing does. */
+export const shareOf = (row: readonly (Cell | null)[], items: Sheet['items']): number | null =>
+  mean(
+    row.flatMap((cell, column) => {
+      const { counts } = items[column]!;
+      if (!cell || counts === 'nobody') return [];
+      return counts === 'all' ? 1 : cell.share;
+    }),
+  );
 
 /** Marks for the questions that nearly all were asked, of the people who were asked all of these. */
 function commonMarks({ cells, items, knowers }: Sheet): number[][] {
   const columns = items.flatMap((_, i) => {
     const asked = cells.filter((row) => row[i] !== null).length;
-    return asked >= knowers.length * MOST_ASKED ? [i] : [];
+    return items[i]!.counts === 'asPlayed' && asked >= knowers.length * MOST_ASKED ? [i] : [];
   });
   return cells.flatMap((row) => {
     const own = columns.flatMap((i) => row[i]?.share ?? []);
@@ -46,9 +52,11 @@ function commonMarks({ cells, items, knowers }: Sheet): number[][] {
 /** Adds a sheet up; `figures` are those of its questions, by column. */
 export function overviewOf(sheet: Sheet, figures: readonly ItemFigures[]): Overview {
   const answering = sheet.cells.filter((row) => row.some((cell) => cell && cell.is !== 'none'));
-  const shares = answering.flatMap((row) => shareOf(row) ?? []);
+  const shares = answering.flatMap((row) => shareOf(row, sheet.items) ?? []);
   const byShare = figures
-    .flatMap(({ share, asked }, column) => (share === null ? [] : [{ column, share, asked }]))
+    .flatMap(({ share, asked }, column) =>
+      share === null || sheet.items[column]!.counts !== 'asPlayed' ? [] : [{ column, share, asked }],
+    )
     .sort((a, b) => a.share - b.share || b.asked - a.asked);
   return {
     tookPart: answering.length,

@@ -12,18 +12,27 @@ export interface Report {
   /** Whether rows are people, or teams as a whole. */
   by: 'people' | 'teams';
   knowers: (Knower & { share: number | null })[];
-  items: (Omit<Item, 'plays'> & { figures: ItemFigures })[];
+  /** `play` is the number under which a question was in play first. */
+  items: (Omit<Item, 'plays'> & { play: number; figures: ItemFigures })[];
   /** A row of `CellSign` for each knower, a letter for each question. */
   rows: string[];
   overview: Overview;
   /** How long it went from the first round to the close, and how long it was to go; null where that is not known. */
   minutes: { played: number | null; planned: number | null };
+  /** What was put right since the show was closed: the event with which each began, the last one last. */
+  corrections: number[];
 }
 
 const signs = { right: 'r', part: 'p', wrong: 'w', none: 'n' } as const satisfies Record<
   Cell['is'],
   CellSign
 >;
+
+/** Steps that were taken since the show was closed: nothing but what was put right. */
+export function correctionsIn({ steps }: SittingState): number[] {
+  const closed = steps.findLastIndex(({ type }) => type === 'closed');
+  return closed < 0 ? [] : steps.slice(closed + 1).map(({ seq }) => seq);
+}
 
 /** Works the report of a sitting out of its state: what is ruled later changes every figure that depends on it. */
 export function reportOf(state: SittingState): Report {
@@ -34,13 +43,18 @@ export function reportOf(state: SittingState): Report {
   const { startedAt, closedAt, show } = state;
   return {
     by: show.devices.mode === 'each' ? 'people' : 'teams',
-    knowers: sheet.knowers.map((one, row) => ({ ...one, share: shareOf(sheet.cells[row]!) })),
-    items: sheet.items.map(({ plays: _, ...item }, column) => ({ ...item, figures: figures[column]! })),
+    knowers: sheet.knowers.map((one, row) => ({ ...one, share: shareOf(sheet.cells[row]!, sheet.items) })),
+    items: sheet.items.map(({ plays, ...item }, column) => ({
+      ...item,
+      play: plays[0]!,
+      figures: figures[column]!,
+    })),
     rows: sheet.cells.map((row) => row.map((cell) => (cell ? signs[cell.is] : 'u')).join('')),
     overview: overviewOf(sheet, figures),
     minutes: {
       played: startedAt === null || closedAt === null ? null : Math.round((closedAt - startedAt) / 60_000),
       planned: show.plannedMinutes ?? null,
     },
+    corrections: correctionsIn(state),
   };
 }

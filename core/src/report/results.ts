@@ -1,8 +1,9 @@
 import type { Verdict } from '../question/kind.ts';
 import { wordsOfOption } from '../question/kinds/options.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
-import { hadFloor, paidFor } from '../sitting/read/points.ts';
+import { paidFor } from '../sitting/read/points.ts';
 import { areTooFew } from '../sitting/read/polling.ts';
+import { hadFloor } from '../sitting/read/worth.ts';
 import { seatsOf, teamOf, type QuestionInPlay, type Response, type SittingState } from '../sitting/state.ts';
 import { teamViews } from '../sitting/view/public.ts';
 import type { Weave } from '../show/weave.ts';
@@ -18,8 +19,12 @@ export interface StandingRow {
 }
 
 export interface ResponseRow {
-  /** The number of the question in the order of play, from 1. */
+  /** The number of the question in the order of play, from 1, and that under which it was in play. */
   number: number;
+  play: number;
+  /** By which the answer is marked: a seat or a team; null where nobody's answer has a name, or none was given. */
+  who: string | null;
+  teamId: string;
   category: string;
   /** What the question was worth; 0 where nothing could be right or wrong. */
   value: number;
@@ -50,7 +55,7 @@ export interface Results {
 }
 
 /** The key in one line: of several right options all of them, of accepted spellings the first. */
-function keyOf(state: SittingState, play: QuestionInPlay): string {
+export function keyOf(state: SittingState, play: QuestionInPlay): string {
   const { answer } = writtenQuestion(state, play);
   const { slots, texts } = kindInPlay(state, play).key(answer, play.order);
   return slots.length > 0 ? texts.join('; ') : (texts[0] ?? '');
@@ -81,6 +86,9 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
   const paid = paidFor(state, play.play);
   const row = {
     number,
+    play: play.play,
+    who: null,
+    teamId: '',
     category: placeOf(state, play).label || (state.show.rounds[state.begun[play.begun]!.index]?.title ?? ''),
     value: kind.keyed ? play.points : 0,
     prompt: written.prompt,
@@ -114,6 +122,8 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
       } = one as Partial<Response> & typeof one;
       return {
         ...row,
+        who: isNameless(state, play) ? null : ((one as Partial<Response>).who ?? null),
+        teamId: team,
         team: teamOf(state, team)?.name ?? '',
         player: seat ? (state.seats.get(seat)?.name ?? '') : '',
         answer: answer ? kind.show(written.answer, play.order, answer).text : '',

@@ -1,5 +1,7 @@
 import type { Verdict } from '../question/kind.ts';
 import type { Weave } from '../show/weave.ts';
+import type { Counting } from '../sitting/counting.ts';
+import { mayReweigh } from '../sitting/decide/reweigh.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { playing } from '../sitting/read/roundCount.ts';
 import { teamOf, type QuestionInPlay, type Response, type SittingState } from '../sitting/state.ts';
@@ -24,6 +26,9 @@ export interface Item {
   question: string;
   prompt: string;
   value: number;
+  counts: Counting;
+  /** Whether it may be given another value, or counted otherwise. */
+  mayReweigh: boolean;
   /** The numbers under which it was in play: several where it was asked of each alone. */
   plays: number[];
 }
@@ -88,6 +93,8 @@ function itemsOf(state: SittingState): { item: Item; plays: QuestionInPlay[] }[]
       question: id,
       prompt,
       value: play.points,
+      counts: play.counts,
+      mayReweigh: mayReweigh(state, play),
       plays: [play.play],
     };
     found.set(number, { item, plays: [play] });

@@ -1,7 +1,9 @@
 import * as v from 'valibot';
 import { spun } from '../formats/events.ts';
 import { boosts } from '../formats/boosts.ts';
+import { Points } from '../formats/points.ts';
 import { Id, line, name, whole } from '../text/schemas.ts';
+import { countings } from './counting.ts';
 
 const bare = <T extends string>(type: T) => v.object({ type: v.literal(type) });
 const Play = whole(0, Number.MAX_SAFE_INTEGER);
@@ -36,6 +38,36 @@ const Mute = v.object({ type: v.literal('mute'), on: v.boolean() });
  */
 const Next = v.object({ type: v.literal('next'), after: Play });
 
+/** Rules one response right, and all the same answers to that question with it, whoever gave them. */
+const AcceptAnswer = v.object({ type: v.literal('acceptAnswer'), play: Play, who: Id });
+/** Changes what a question that is over is worth, or for whom it counts. */
+const Reweigh = v.object({
+  type: v.literal('reweigh'),
+  play: Play,
+  points: v.optional(Points),
+  counts: v.optional(v.picklist(countings)),
+});
+/** The last step, or all steps from the one that begins with event `to`. */
+const TakeBack = v.object({ type: v.literal('takeBack'), to: v.optional(Play) });
+const ruling = {
+  type: v.literal('rule'),
+  team: Id,
+  verdict: v.picklist(['right', 'part', 'wrong']),
+  /** With "part": how much of the value; half where nothing is said. */
+  share: v.optional(v.pipe(v.number(), v.gtValue(0), v.ltValue(1))),
+  /** The seat whose answer is meant, where every member answers. */
+  seat: v.optional(Id),
+};
+
+/** What may be put right once a show is closed. */
+export const Correction = v.variant('type', [
+  v.object({ ...ruling, play: Play }),
+  AcceptAnswer,
+  Reweigh,
+  v.object({ ...TakeBack.entries, to: Play }),
+]);
+export type Correction = v.InferOutput<typeof Correction>;
+
 /** What a host may ask for at the desk. */
 export const HostCommand = v.variant('type', [
   /** The next round of the running order, or the one that is named: that skips, repeats or reorders. */
@@ -45,19 +77,10 @@ export const HostCommand = v.variant('type', [
   bare('pose'),
   bare('open'),
   bare('lock'),
-  v.object({
-    type: v.literal('rule'),
-    team: Id,
-    verdict: v.picklist(['right', 'part', 'wrong']),
-    /** With "part": how much of the value; half where nothing is said. */
-    share: v.optional(v.pipe(v.number(), v.gtValue(0), v.ltValue(1))),
-    /** The seat whose answer is meant, where every member answers. */
-    seat: v.optional(Id),
-    /** The question meant; the one in play where nothing is said. */
-    play: v.optional(Play),
-  }),
-  /** Rules one response right, and all the same answers to that question with it, whoever gave them. */
-  v.object({ type: v.literal('acceptAnswer'), play: Play, who: Id }),
+  /** `play` is the question meant; the one in play where nothing is said. */
+  v.object({ ...ruling, play: v.optional(Play) }),
+  AcceptAnswer,
+  Reweigh,
   bare('showAnswers'),
   bare('showKey'),
   v.object({ type: v.literal('showResponse'), who: v.nullable(Id) }),
@@ -113,8 +136,7 @@ export const HostCommand = v.variant('type', [
     amount: whole(-1_000_000, 1_000_000),
     reason: v.pipe(line(200), v.trim(), v.minLength(1, 'Say why, so that the ledger can tell.')),
   }),
-  /** The last step, or all steps from the one that begins with event `to`. */
-  v.object({ type: v.literal('takeBack'), to: v.optional(Play) }),
+  TakeBack,
   /** The last step and nothing else, as a clicker or a touch on the stage can ask for it. */
   bare('takeBackStep'),
   bare('forward'),

@@ -4,6 +4,7 @@ import type { Outcome } from '../question/outcome/outcome.ts';
 import { Show } from '../show/show.ts';
 import { Weave } from '../show/weave.ts';
 import { Clock } from '../time/clock.ts';
+import { countings } from './counting.ts';
 
 export type { Actor, Cause, CountLine, Floor, Result } from '../formats/events.ts';
 
@@ -58,6 +59,8 @@ const sittingDrafts = [
   /** A self-running round is held, or goes on by itself again. */
   event('paceHeld', { on: flag }),
   event('closed', {}),
+  /** What a question that is over is worth after all, and for whom it counts. */
+  event('reweighed', { play: v.number(), points: v.number(), counts: v.picklist(countings) }),
   /**
    * Everything of the play from `from` on did not happen; a clock then running is held at `clock`, that of the
    * round at `roundClock`, where it is not to go on as it did.
@@ -112,6 +115,7 @@ export const survivesUndo: ReadonlySet<Draft['type']> = new Set([
 const BESIDE: ReadonlySet<Draft['type']> = new Set([
   'scored',
   'resettled',
+  'reweighed',
   'counted',
   'handsCounted',
   'grouped',
@@ -144,6 +148,7 @@ const STEPS: ReadonlySet<Draft['type']> = new Set([
   'scored',
   'settled',
   'resettled',
+  'reweighed',
   'counted',
   'left',
   'acted',

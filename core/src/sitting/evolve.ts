@@ -1,6 +1,7 @@
 import { foldText } from '../text/fold.ts';
 import { concernsOne, isOfRound } from '../formats/events.ts';
 import { formatOf } from '../formats/index.ts';
+import { begunOf } from './read/begunOf.ts';
 import { forHonour } from './read/counting.ts';
 import { kindInPlay } from './read/inPlay.ts';
 import { showsStandings } from './read/standings.ts';
@@ -9,15 +10,8 @@ import { evolveBoosts } from './evolveBoosts.ts';
 import { evolveSpinner } from './evolveSpinner.ts';
 import { applyToQuestion, newInPlay, ruleOn } from './evolveQuestion.ts';
 import { commandKey, isStep, movesOn, type LoggedEvent } from './events.ts';
-import { entriesOf, type Cause, type LedgerEntry } from './ledger.ts';
-import {
-  memberCounts,
-  playOf,
-  type BegunRound,
-  type QuestionInPlay,
-  type Seat,
-  type SittingState,
-} from './state.ts';
+import { entriesOf, type LedgerEntry } from './ledger.ts';
+import { memberCounts, playOf, type QuestionInPlay, type Seat, type SittingState } from './state.ts';
 
 /**
  * Takes one event into the state, changing it in place: only bookkeeping, no rule is asked here.
@@ -81,14 +75,6 @@ function enter(state: SittingState, entry: LedgerEntry): void {
   if (round && round.since !== state.since) return;
   state.scores.set(team, (state.scores.get(team) ?? 0) + amount);
   state.changes.set(team, (state.changes.get(team) ?? 0) + amount);
-}
-
-/** The round to which a line of the ledger belongs; null for what the host gave or took. */
-function begunOf(state: SittingState, cause: Cause): BegunRound | null {
-  if (cause.by === 'format') return cause.begun === undefined ? null : (state.begun[cause.begun] ?? null);
-  if (cause.by === 'round') return state.begun[cause.begun] ?? null;
-  const play = cause.by === 'ruling' && cause.play !== undefined ? playOf(state, cause.play) : null;
-  return play ? (state.begun[play.begun] ?? null) : null;
 }
 
 function count(state: SittingState, seat: Seat, by: 1 | -1): void {
@@ -265,6 +251,9 @@ function apply(state: SittingState, event: LoggedEvent): void {
       return;
     case 'ruled':
       if (question) ruleOn(question, event);
+      return;
+    case 'reweighed':
+      if (question) Object.assign(question, { points: event.points, counts: event.counts });
       return;
     case 'resettled':
       if (!question) return;

@@ -20,6 +20,7 @@ export function newInPlay(
     question: event.question,
     pickedAt: event.at,
     points: event.points,
+    counts: 'asPlayed',
     loss: null,
     keyAfter: false,
     step: 'picked',

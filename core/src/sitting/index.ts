@@ -1,5 +1,6 @@
 /** A show as it is played: commands in, events out, and what each surface sees. */
-export { type Command, HostCommand, JoinRequest, SeatCommand, StageCommand } from './command.ts';
+export { type Command, Correction, HostCommand, JoinRequest, SeatCommand, StageCommand } from './command.ts';
+export { type Counting, countings } from './counting.ts';
 export { due } from './decide/clock.ts';
 export { decide } from './decide/index.ts';
 export { type Actor, type Earlier, type LoggedEvent, movesOn } from './events.ts';
@@ -11,8 +12,9 @@ export { choosesAlone } from './read/alone.ts';
 export { isAsking, isTimed } from './read/asking.ts';
 export { expectedEnd, measuredPace } from './read/timing.ts';
 export { append, fold, newSitting, replay } from './sitting.ts';
+export { mayReweigh } from './decide/reweigh.ts';
 export type { Sitting, SittingState } from './state.ts';
-export { type Book, BookRequest, bookOf } from './view/book.ts';
+export { type Book, BookRequest, type ToldEntry, bookOf } from './view/book.ts';
 export type { AloneLine, AloneView } from './view/alone.ts';
 export type { BoostLine, RunningView } from './view/boosts.ts';
 export type { FieldView, SpinnerView } from './view/spinner.ts';

@@ -4,7 +4,7 @@ import { isRefusal } from '../refusal.ts';
 import { nextStep } from './read/nextStep.ts';
 import { publicView } from './view/public.ts';
 import { seatView } from './view/seat.ts';
-import { speedShare } from './read/points.ts';
+import { speedShare } from './read/worth.ts';
 import type { AnswerContent } from '../question/kinds/index.ts';
 import type { Command } from './command.ts';
 import type { Devices } from '../show/devices.ts';

@@ -9,6 +9,7 @@ import type { Show } from '../show/show.ts';
 import type { Team } from '../show/team.ts';
 import type { Clock } from '../time/clock.ts';
 import type { SpunWhat } from '../formats/events.ts';
+import type { Counting } from './counting.ts';
 import type { Draft, Floor, LoggedEvent, Result } from './events.ts';
 import type { LedgerEntry } from './ledger.ts';
 
@@ -118,6 +119,7 @@ export interface QuestionInPlay {
   /** When it came into play (server ms). */
   pickedAt: number;
   points: number;
+  counts: Counting;
   /** What a wrong answer costs, where the format says it; null where the rules do. */
   loss: number | null;
   /** Whether whoever was asked it alone is shown the key once they have answered. */

@@ -1,6 +1,5 @@
 import Router from '@koa/router';
 import { Id, readJoinCode } from '@distaff/core/text';
-import { responsesCsv, standingsCsv } from '@distaff/core/interchange';
 import { tally, timeLost } from '@distaff/core/rehearsal';
 import { newToken } from '../auth/tokens.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
@@ -9,9 +8,8 @@ import type { Practices } from '../db/practices.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
 import { pageOf, read, signedIn, type Ctx } from './context.ts';
-import { fileName } from './fileName.ts';
 
-/** Sittings: their list, results and files; and whether a join code leads anywhere. */
+/** Sittings: their list, and who may come to their desks; and whether a join code leads anywhere. */
 export function sittingRoutes(
   sittings: Sittings,
   hosts: SittingHosts,
@@ -23,20 +21,12 @@ export function sittingRoutes(
   type Asked = Ctx & { params: Record<string, string> };
   const mine = (ctx: Asked): Promise<SittingInfo> =>
     sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
-  const results = async (ctx: Asked) => {
-    const sitting = await mine(ctx);
-    return { sitting, ...(await sittings.results(sitting, () => hosts.get(sitting.id).host.state())) };
-  };
-
   router.get('/sittings', async (ctx) => {
     const { limit, offset } = pageOf(ctx);
     ctx.body = await sittings.list(signedIn(ctx).id, limit, offset);
   });
   router.get('/sittings/:id', async (ctx) => {
     ctx.body = await mine(ctx);
-  });
-  router.get('/sittings/:id/results', async (ctx) => {
-    ctx.body = await results(ctx);
   });
   router.get('/sittings/:id/tally', async (ctx) => {
     const { host } = hosts.get((await mine(ctx)).id);
@@ -66,15 +56,6 @@ export function sittingRoutes(
     hosts.changeStageKey(id, key);
     ctx.status = 204;
   });
-
-  const files = { standings: standingsCsv, responses: responsesCsv };
-  for (const [what, toText] of Object.entries(files))
-    router.get(`/sittings/:id/${what}.csv`, async (ctx) => {
-      const { sitting, results: own } = await results(ctx);
-      ctx.type = 'text/csv; charset=utf-8';
-      ctx.set('Content-Disposition', `attachment; filename="${fileName(sitting.title, what, 'csv')}"`);
-      ctx.body = toText(own);
-    });
 
   router.get('/join/:code', async (ctx) => {
     const now = Date.now();

@@ -11,6 +11,8 @@ import type {
 import type { Cut } from '@distaff/core/media';
 import type { NearDuplicate } from '@distaff/core/review';
 import type { PracticeSettings } from '@distaff/core/practice';
+import type { Moves, PersonReport, ScoreHistory } from '@distaff/core/report';
+import type { Correction } from '@distaff/core/sitting';
 import type { Tempo, Show } from '@distaff/core/show';
 import type { Question } from '@distaff/core/question';
 import type { Room, Tally, TimeLost } from '@distaff/core/rehearsal';
@@ -207,6 +209,16 @@ export const server = {
   deskLink: (id: string) => call<{ key: string }>('POST', `/api/sittings/${id}/desk-link`),
   closeDeskLink: (id: string) => call<null>('DELETE', `/api/sittings/${id}/desk-link`),
   results: (id: string) => call<SittingResults>('GET', `/api/sittings/${id}/results`),
+  scores: (id: string, team: string | null) =>
+    call<ScoreHistory>('GET', `/api/sittings/${id}/scores${team === null ? '' : `?team=${team}`}`),
+  personReport: (id: string, who: string) => call<PersonReport>('GET', `/api/sittings/${id}/people/${who}`),
+  playedQuestions: (id: string, ids: string[]) =>
+    call<{ questions: Question[] }>('POST', `/api/sittings/${id}/questions`, { ids }),
+  /** What a correction would change. `command` is known by `key`: sent twice it counts once. */
+  previewCorrection: (id: string, key: string, command: Correction) =>
+    call<Moves>('POST', `/api/sittings/${id}/corrections/preview`, { id: key, command }),
+  correct: (id: string, key: string, command: Correction) =>
+    call<SittingResults>('POST', `/api/sittings/${id}/corrections`, { id: key, command }),
 
   practices: (offset: number, limit: number) =>
     call<{ practices: ListedPractice[]; total: number }>(

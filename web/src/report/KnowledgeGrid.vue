@@ -5,11 +5,14 @@ import { useI18n } from 'vue-i18n';
 import RichText from '../design/rich/RichText.vue';
 import './grid.css';
 import KnowledgeRow from './KnowledgeRow.vue';
+import MarkAnew from './MarkAnew.vue';
+import { useResults } from './results.ts';
 import { columnsInOrder, orders, rowsInOrder, signAt, signsInOrder, type Order } from './signs.ts';
 
 /** Who knew what: a row for each person or team, a square for each question, told apart by sign. */
 const { report, responses } = defineProps<{ report: Report; responses: Results['responses'] }>();
 const { t, locale } = useI18n();
+const results = useResults();
 /** So many rows are shown at first; of more than `MANY` only those that are seen are drawn. */
 const FIRST = 10;
 const MANY = 60;
@@ -23,25 +26,17 @@ const used = computed(() => {
   const found = new Set(report.rows.flatMap((row) => [...row]));
   return signsInOrder.filter((sign) => found.has(sign));
 });
-const answers = computed(() => {
-  const found = new Map<string, string>();
-  for (const { number, team, player, answer } of responses) {
-    const key = `${number} ${report.by === 'people' && player ? player : team}`;
-    if (answer && !found.has(key)) found.set(key, answer);
-  }
-  return found;
-});
+const answers = computed(() => new Map(responses.map((row) => [`${row.number} ${row.who}`, row])));
 const at = ref<{ row: number; column: number } | null>(null);
 const chosenIn = (row: number) => (at.value?.row === row ? at.value.column : null);
 /** What the chosen square stands for. */
 const told = computed(() => {
   if (!at.value) return null;
   const { row, column } = at.value;
-  const { name } = report.knowers[row]!;
-  const { number, prompt } = report.items[column]!;
+  const { id, name } = report.knowers[row]!;
+  const item = report.items[column]!;
   const mark = t(`report.signs.${signAt(report.rows[row]!, column)}`);
-  const answer = answers.value.get(`${number} ${name}`);
-  return { head: t('report.shown', { name, number, prompt }), answer: answer ? `${answer} – ${mark}` : mark };
+  return { name, item, mark, response: answers.value.get(`${item.number} ${id}`) ?? null };
 });
 </script>
 
@@ -121,11 +116,21 @@ const told = computed(() => {
       </div>
       <footer class="row">
         <p class="grow" role="status">
-          <template v-if="told"
-            ><RichText inline :text="told.head" /> <b>{{ told.answer }}</b></template
-          >
+          <template v-if="told">
+            <bdi>{{ told.name }}</bdi> · {{ t('report.shown', { number: told.item.number }) }}
+            <RichText inline :text="told.item.prompt" />
+            <b
+              ><bdi v-if="told.response?.answer">{{ told.response.answer }}</bdi>
+              <template v-if="told.response?.answer"> – </template>{{ told.mark }}</b
+            >
+          </template>
           <span v-else class="muted">{{ t('report.pointAt') }}</span>
         </p>
+        <MarkAnew
+          v-if="told?.response?.who && results.isClosed"
+          :response="told.response"
+          :name="told.name"
+        />
         <v-btn v-if="rows.length > FIRST" variant="outlined" size="small" @click="all = !all">{{
           all ? t('report.showFew', { n: FIRST }) : t('report.showAll', { n: rows.length })
         }}</v-btn>
@@ -183,6 +188,7 @@ h2 {
   background: var(--stone);
 }
 footer {
+  flex-wrap: wrap;
   margin-top: 12px;
 }
 p {

@@ -5,14 +5,28 @@ import { useI18n } from 'vue-i18n';
 import RichText from '../design/rich/RichText.vue';
 import { useFormat } from '../design/useFormat.ts';
 import { itemsInOrder, itemOrders, type ItemOrder } from './itemOrder.ts';
+import QuestionTools from './QuestionTools.vue';
+import { useResults } from './results.ts';
 import ShareBar from './ShareBar.vue';
+import { signOf } from './signs.ts';
 
 /** What each question told: how many knew it, what they chose or typed, how long it took, and whether it deserves a look. */
 const { report } = defineProps<{ report: Report }>();
 const { t } = useI18n();
 const { decimal } = useFormat();
 const order = ref<ItemOrder>('played');
-const items = computed(() => itemsInOrder(report.items, order.value));
+const results = useResults();
+const only = ref<'all' | 'missed' | 'flagged'>('all');
+/** What fewer than so many of a hundred knew was missed. */
+const KNOWN = 0.7;
+const items = computed(() =>
+  itemsInOrder(report.items, order.value).filter(
+    ({ figures: { share, flags } }) =>
+      only.value === 'all' || (only.value === 'missed' ? share !== null && share < KNOWN : flags.length > 0),
+  ),
+);
+const accept = ({ number }: Item, { text, play, who }: { text: string; play: number; who: string }) =>
+  results.propose({ type: 'acceptAnswer', play, who }, t('report.mark.acceptSays', { text, number }));
 const percent = (share: number) => Math.round(share * 100);
 /** So many spellings are listed. */
 const SPELLINGS = 8;
@@ -49,18 +63,37 @@ const flagsOf = ({ figures }: Item) =>
 
 <template>
   <section class="figures">
-    <v-select
-      v-model="order"
-      class="order"
-      hide-details
-      :label="t('report.sort.label')"
-      :items="itemOrders.map((value) => ({ value, title: t(`report.sort.${value}`) }))"
-    />
-    <p v-if="items.length === 0" class="muted">{{ t('report.nothingToKnow') }}</p>
+    <div class="row choice">
+      <v-select
+        v-model="order"
+        class="order"
+        hide-details
+        :label="t('report.sort.label')"
+        :items="itemOrders.map((value) => ({ value, title: t(`report.sort.${value}`) }))"
+      />
+      <v-select
+        v-model="only"
+        class="order"
+        hide-details
+        :label="t('report.only.label')"
+        :items="
+          (['all', 'missed', 'flagged'] as const).map((value) => ({
+            value,
+            title: t(`report.only.${value}`),
+          }))
+        "
+      />
+    </div>
+    <p v-if="report.items.length === 0" class="muted">{{ t('report.nothingToKnow') }}</p>
+    <p v-else-if="items.length === 0" class="muted">{{ t('report.only.none') }}</p>
     <article v-for="item in items" :key="item.number" class="card">
-      <h2>
-        <span class="muted">{{ item.number }}</span> <RichText inline :text="item.prompt" />
-      </h2>
+      <header class="row">
+        <h2 class="grow">
+          <span class="muted">{{ item.number }}</span> <RichText inline :text="item.prompt" />
+        </h2>
+        <QuestionTools v-if="results.isClosed && item.mayReweigh" :item="item" />
+      </header>
+      <p v-if="item.counts !== 'asPlayed'" class="flag">{{ t(`report.counts.${item.counts}Is`) }}</p>
       <p v-for="flag in flagsOf(item)" :key="flag" class="flag">{{ flag }}</p>
       <p class="muted">{{ lines(item).join(' · ') }}</p>
       <ShareBar
@@ -77,11 +110,14 @@ const flagsOf = ({ figures }: Item) =>
           <li v-for="(one, i) in item.figures.said.slice(0, SPELLINGS)" :key="i">
             <b dir="auto">{{ one.text }}</b>
             {{ t('report.times', { n: one.count }) }} ·
-            {{
-              t(
-                `report.signs.${one.is === 'right' ? 'r' : one.is === 'part' ? 'p' : one.is === 'wrong' ? 'w' : 'n'}`,
-              )
-            }}
+            {{ t(`report.signs.${signOf[one.is]}`) }}
+            <v-btn
+              v-if="results.isClosed && one.is !== 'right'"
+              variant="outlined"
+              size="small"
+              @click="accept(item, one)"
+              >{{ t('report.mark.acceptThis') }}</v-btn
+            >
           </li>
         </ul>
       </template>
@@ -97,7 +133,23 @@ const flagsOf = ({ figures }: Item) =>
 }
 .order {
   max-width: 260px;
-  flex: none;
+}
+.choice {
+  flex-wrap: wrap;
+}
+header {
+  align-items: flex-start;
+}
+.said li {
+  padding-block: 4px;
+}
+@media print {
+  .choice {
+    display: none;
+  }
+  .card {
+    break-inside: avoid;
+  }
 }
 h2 {
   font-size: 20px;

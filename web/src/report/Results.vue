@@ -1,39 +1,48 @@
 <script setup lang="ts">
-import { mdiDownload } from '@mdi/js';
-import { computed, onMounted, ref } from 'vue';
+import { mdiDownload, mdiPrinter } from '@mdi/js';
+import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRoute } from 'vue-router';
-import { server, type SittingResults } from '../api/server.ts';
+import { useRoute, useRouter } from 'vue-router';
 import { saveFile, svgToPng } from '../design/saveFile.ts';
 import StandingBars from '../design/StandingBars.vue';
 import PlainBar from '../design/PlainBar.vue';
 import { useFormat } from '../design/useFormat.ts';
 import { clothSvg } from '../design/weave/cloth.ts';
+import CorrectionDialog from './CorrectionDialog.vue';
 import FigureStrip from './FigureStrip.vue';
 import KnowledgeGrid from './KnowledgeGrid.vue';
 import MostMissed from './MostMissed.vue';
+import PeopleTab from './PeopleTab.vue';
 import QuestionFigures from './QuestionFigures.vue';
 import ResponseTable from './ResponseTable.vue';
+import { useResults } from './results.ts';
+import ScoreTab from './ScoreTab.vue';
 import TrustNote from './TrustNote.vue';
+import WhatNext from './WhatNext.vue';
 
 /** What came of a game: who knew what, what each question told, every answer, and the files to take away. */
 const { t } = useI18n();
 const { day, change } = useFormat();
 const route = useRoute();
-const id = String(route.params.sitting);
-const data = ref<SittingResults | null>(null);
-const problem = ref('');
-const tabs = ['overview', 'questions', 'answers'] as const;
-const tab = ref<(typeof tabs)[number]>('overview');
-
-onMounted(async () => {
-  try {
-    data.value = await server.results(id);
-    document.title = t('report.title', { title: data.value.sitting.title });
-  } catch (error) {
-    problem.value = (error as Error).message;
-  }
+const router = useRouter();
+const results = useResults();
+const id = computed(() => String(route.params.sitting));
+const data = computed(() => results.data);
+const tabs = ['overview', 'people', 'questions', 'scores', 'answers'] as const;
+type Tab = (typeof tabs)[number];
+/** The tab stands in the address, so that a reload and the way back lead there. */
+const tab = computed({
+  get: () => tabs.find((one) => one === route.query.tab) ?? 'overview',
+  set: (to: Tab) => void router.replace({ query: to === 'overview' ? {} : { tab: to } }),
 });
+watch(id, (sitting) => void results.load(sitting), { immediate: true });
+watch(
+  () => data.value?.sitting.title,
+  (title) => {
+    if (title !== undefined) document.title = t('report.title', { title });
+  },
+);
+const print = () => window.print();
 const teams = computed(() =>
   data.value!.results.standings.map(({ id: team, team: name, weave, score, place }) => ({
     id: team,
@@ -52,7 +61,7 @@ async function savePng(): Promise<void> {
   try {
     saveFile('cloth.png', await svgToPng(cloth.value));
   } catch {
-    problem.value = t('report.pngFailed');
+    results.problem = t('report.pngFailed');
   }
 }
 </script>
@@ -61,22 +70,39 @@ async function savePng(): Promise<void> {
   <div>
     <PlainBar />
     <main class="page">
-      <div v-if="problem && !data">
+      <div v-if="results.problem && !data">
         <h1>{{ t('report.notThere') }}</h1>
-        <p>{{ problem }}</p>
+        <p>{{ results.problem }}</p>
         <v-btn color="primary" to="/studio">{{ t('report.library') }}</v-btn>
       </div>
       <p v-else-if="!data" role="status">{{ t('common.loading') }}</p>
       <template v-else>
         <div>
-          <h1>{{ t('report.title', { title: data.sitting.title }) }}</h1>
-          <p class="muted">{{ t('report.played', { when: day(data.sitting.openedAt) }) }}</p>
+          <div class="row head">
+            <div class="grow">
+              <h1>{{ t('report.title', { title: data.sitting.title }) }}</h1>
+              <p class="muted">{{ t('report.played', { when: day(data.sitting.openedAt) }) }}</p>
+            </div>
+            <v-btn class="on-screen" variant="outlined" :prepend-icon="mdiPrinter" @click="print">{{
+              t('report.print')
+            }}</v-btn>
+          </div>
           <p v-if="!data.sitting.closedAt" class="running">
             {{ t('report.running') }} <router-link :to="`/desk/${id}`">{{ t('report.toDesk') }}</router-link>
           </p>
-          <p v-if="problem" role="alert">{{ problem }}</p>
+          <p v-if="results.problem" role="alert">{{ results.problem }}</p>
+          <p v-if="results.corrections.length" class="row corrected">
+            <span class="grow">{{
+              t('report.correct.done', results.corrections.length, {
+                named: { n: results.corrections.length },
+              })
+            }}</span>
+            <v-btn variant="outlined" size="small" :disabled="results.isSending" @click="results.undo">{{
+              t('report.correct.undo')
+            }}</v-btn>
+          </p>
         </div>
-        <v-tabs v-model="tab">
+        <v-tabs v-model="tab" class="on-screen" show-arrows>
           <v-tab v-for="one in tabs" :key="one" :value="one">{{ t(`report.tabs.${one}`) }}</v-tab>
         </v-tabs>
         <template v-if="tab === 'overview'">
@@ -85,6 +111,7 @@ async function savePng(): Promise<void> {
             <KnowledgeGrid :report="data.report" :responses="data.results.responses" />
             <MostMissed :report="data.report" />
           </div>
+          <WhatNext />
           <TrustNote :of="data.report.overview.reliability" />
           <div class="two">
             <section>
@@ -127,10 +154,13 @@ async function savePng(): Promise<void> {
             </section>
           </div>
         </template>
+        <PeopleTab v-else-if="tab === 'people'" />
         <QuestionFigures v-else-if="tab === 'questions'" :report="data.report" />
+        <ScoreTab v-else-if="tab === 'scores'" />
         <ResponseTable v-else :rows="data.results.responses" />
       </template>
     </main>
+    <CorrectionDialog />
   </div>
 </template>
 
@@ -146,10 +176,14 @@ async function savePng(): Promise<void> {
 p {
   margin: 4px 0 0;
 }
-.running {
+.running,
+.corrected {
   padding: 6px 12px;
-  border-left: 4px solid var(--weld);
-  background: #fbf1d2;
+  border-inline-start: 4px solid var(--weld);
+  background: var(--weld-soft, #fbf0d0);
+}
+.head {
+  flex-wrap: wrap;
 }
 .knew,
 .two {
@@ -190,6 +224,17 @@ h3 {
   width: 100%;
   border: 1px solid var(--line);
   border-radius: 6px;
+}
+@media print {
+  .page {
+    padding: 0;
+    max-width: none;
+  }
+  .on-screen,
+  .files,
+  .corrected :deep(button) {
+    display: none;
+  }
 }
 @media (max-width: 900px) {
   .knew,

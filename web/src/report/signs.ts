@@ -2,6 +2,11 @@ import type { CellSign, Report } from '@distaff/core/report';
 
 /** The signs that are explained; where somebody was not asked there is none. */
 export const signsInOrder = ['r', 'p', 'w', 'n'] as const satisfies readonly CellSign[];
+/** What an answer came to, as the sign that stands for it. */
+export const signOf = { right: 'r', part: 'p', wrong: 'w', none: 'n' } as const satisfies Record<
+  string,
+  CellSign
+>;
 export const signAt = (row: string, column: number): CellSign => (row[column] ?? 'u') as CellSign;
 export const orders = ['best', 'worst', 'name'] as const;
 export type Order = (typeof orders)[number];

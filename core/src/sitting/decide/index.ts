@@ -17,6 +17,7 @@ import type { Context } from './context.ts';
 import { next } from './next.ts';
 import { giveSeat, moveSeat, removeSeat, renameSeat, takeSeat } from './people.ts';
 import { act, begin, choose, giveTurn } from './round.ts';
+import { reweigh } from './reweigh.ts';
 import { acceptAnswer, rule } from './rule.ts';
 import { handOn, leave, lock, open, pose, settle, showAnswers, showKey, showResponse } from './steps.ts';
 import { forward, takeBack } from './takeBack.ts';
@@ -95,6 +96,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     'adjust',
     'rule',
     'acceptAnswer',
+    'reweigh',
     'mute',
     'allowReactions',
     'letThrough',
@@ -118,6 +120,8 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return recounted(sitting, rule(state, command, context), command.play);
     case 'acceptAnswer':
       return recounted(sitting, acceptAnswer(state, command.play, command.who), command.play);
+    case 'reweigh':
+      return recounted(sitting, reweigh(state, command), command.play);
     case 'showAnswers':
       return showAnswers(state);
     case 'showKey':

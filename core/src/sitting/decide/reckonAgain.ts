@@ -19,7 +19,7 @@ function withRulings(
   return { ...question, byWho, responses: [...byWho.values()] };
 }
 
-/** A question that was settled, with further rulings on it. */
+/** A question that was settled, as it is weighed now, with further rulings on it. */
 export interface Changed {
   question: QuestionInPlay;
   rulings: readonly (Draft & { type: 'ruled' })[];

@@ -2,65 +2,12 @@ import { countsFor } from './counting.ts';
 import { verdictOf, type Verdict } from '../../question/kind.ts';
 import type { RoundRules } from '../../formats/rules.ts';
 import type { Result } from '../events.ts';
-import { kindInPlay, rulesFor, writtenQuestion } from './inPlay.ts';
-import { seatsOf, type Factor, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
+import { kindInPlay, rulesFor } from './inPlay.ts';
+import { seatsOf, type QuestionInPlay, type Response, type SittingState } from '../state.ts';
+import { hadFloor, isForClosest, worthOf } from './worth.ts';
 
 /** Rounded half up. */
 export const rounded = (points: number): number => Math.floor(points + 0.5);
-
-/**
- * What is left of a value for an answer after `t` seconds of `limit`: all of it within `grace`
- * seconds, then less in even measure down to `keep` percent at the limit.
- *
- *     keep + (1 − keep) × (1 − clamp((t − grace) / (limit − grace), 0, 1))
- */
-export function speedShare(
-  t: number,
-  limit: number,
-  { keep, grace }: NonNullable<RoundRules['speed']>,
-): number {
-  if (limit <= grace) return 1;
-  const late = Math.min(1, Math.max(0, (t - grace) / (limit - grace)));
-  return keep / 100 + (1 - keep / 100) * (1 - late);
-}
-
-/** Teams that had the floor, in that order; nobody in particular where everyone may answer. */
-export const hadFloor = (question: QuestionInPlay): string[] =>
-  question.floor === null ? question.tried : [...question.tried, question.floor];
-
-/** Whether whoever comes closest wins it, so that the others are not wrong for being further off. */
-function isForClosest(state: SittingState, question: QuestionInPlay): boolean {
-  const { answer } = writtenQuestion(state, question);
-  return answer.kind === 'number' && answer.marking === 'closest';
-}
-
-/** With what a question's value is multiplied for whoever answers it: what it brings, or what it costs. */
-export const timesFor = (
-  { factors }: Pick<QuestionInPlay, 'factors'>,
-  { team, who }: Pick<Response, 'team' | 'who'>,
-  of: Factor['of'],
-): number =>
-  factors
-    .filter((one) => one.of === of && one.team === team && (one.who === null || one.who === who))
-    .reduce((product, { times }) => product * times, 1);
-
-/** What one response brings or costs, not rounded yet. */
-function worth(question: QuestionInPlay, rules: RoundRules, response: Response, isClosest: boolean): number {
-  const first = hadFloor(question)[0];
-  const later = question.mode !== 'everyone' && first !== undefined && first !== response.team;
-  const value = question.points * (later ? rules.passShare / 100 : 1);
-  if (response.verdict === 'wrong') {
-    const spared = timesFor(question, response, 'loss');
-    // Whoever is not the closest guessed honestly, and only the host can call that wrong.
-    if (isClosest && response.by !== 'host' && !rules.penaltyClosest) return 0;
-    if (question.loss !== null) return question.loss === 0 ? 0 : -question.loss * spared;
-    const cost = { none: 0, part: rules.penaltyShare / 100, full: 1 }[rules.penalty];
-    return cost === 0 ? 0 : -value * cost * spared;
-  }
-  const timed = rules.speed && question.limit !== null && response.after !== null && !later;
-  const speed = timed ? speedShare(response.after! / 1000, question.limit! / 1000, rules.speed!) : 1;
-  return value * speed * response.share * timesFor(question, response, 'gain');
-}
 
 interface Worth {
   share: number;
@@ -77,7 +24,7 @@ function combined(
   members: number,
 ): Worth {
   const isClosest = isForClosest(state, question);
-  const amounts = own.map((one) => worth(question, rules, one, isClosest));
+  const amounts = own.map((one) => worthOf(question, rules, one, isClosest));
   const sum = (numbers: number[]) => numbers.reduce((total, one) => total + one, 0);
   const mean = sum(own.map((one) => one.share)) / Math.max(1, members, own.length);
   const ruled = own.some((one) => one.verdict !== null);
@@ -118,7 +65,11 @@ export function worthTo(state: SittingState, question: QuestionInPlay, team: str
   const whole = question.byWho.get(question.to ?? team);
   if (whole && whole.team === team) {
     const { share, verdict } = whole;
-    return { share, amount: rounded(worth(question, rules, whole, isForClosest(state, question))), verdict };
+    return {
+      share,
+      amount: rounded(worthOf(question, rules, whole, isForClosest(state, question))),
+      verdict,
+    };
   }
   // A log of an earlier version may hold answers of members also where one team had the floor.
   if (state.show.devices.mode !== 'each') return null;
@@ -159,6 +110,10 @@ export function resultsOfQuestion(
   const round = state.begun[question.begun];
   return concerned(state, question).map((team) => {
     const own = worthTo(state, question, team);
+    if (question.counts !== 'asPlayed') {
+      const isGiven = question.counts === 'all' && countsFor(round, question, team);
+      return { team, share: own?.share ?? 0, amount: isGiven ? question.points : 0 };
+    }
     const amount = own && countsFor(round, question, team) ? floored(own.amount, before(team), lowest) : 0;
     return { team, share: own?.share ?? 0, amount: amount === 0 ? 0 : amount };
   });
@@ -170,6 +125,7 @@ export function winnerOf(
   question: QuestionInPlay,
   results: readonly Result[] | null,
 ): string | null {
+  if (question.counts === 'nobody') return null;
   const round = state.begun[question.begun];
   const right = (results ?? []).filter((one) => one.share > 0 && countsFor(round, question, one.team));
   const when = ({ team, share }: Result) =>

@@ -2,7 +2,7 @@ import { formatOf } from '../../formats/index.ts';
 import type { Random } from '../../random/shuffle.ts';
 import { kindInPlay, rulesOf } from './inPlay.ts';
 import { turnsLeft } from './turnsLeft.ts';
-import { hadFloor } from './points.ts';
+import { hadFloor } from './worth.ts';
 import { scoreNow, type QuestionInPlay, type SittingState } from '../state.ts';
 
 /** Those who still play, in the order of turns. */

@@ -14,11 +14,17 @@ export const BookRequest = v.object({
 });
 export type BookRequest = v.InferOutput<typeof BookRequest>;
 
+/** A line of the ledger with what it is about, and the format in whose words that is told. */
+export interface ToldEntry extends LedgerEntry {
+  label: string;
+  format: FormatName | null;
+}
+
 /** Too long to go out with every change of the desk: the host asks for it. */
 export interface Book {
   seq: number;
   /** The last lines, the newest first, of so many. */
-  ledger: (LedgerEntry & { label: string; format: FormatName | null })[];
+  ledger: ToldEntry[];
   lines: number;
   /** Questions that are over, the last one first. */
   played: { play: number; prompt: string; answers: number }[];
@@ -38,6 +44,12 @@ const labelOf = (state: SittingState, { cause }: LedgerEntry): string => {
 /** The round that was on; what a format wrote is told in its words. */
 const formatAt = (state: SittingState, seq: number): FormatName | null =>
   state.begun.findLast((round) => round.seq <= seq)?.format ?? null;
+
+export const toldEntry = (state: SittingState, entry: LedgerEntry): ToldEntry => ({
+  ...entry,
+  label: labelOf(state, entry),
+  format: formatAt(state, entry.seq),
+});
 
 /** Questions that are over, in the order in which they came up; what each was asked alone as one. */
 function questionsOver(state: SittingState): QuestionInPlay[][] {
@@ -61,7 +73,7 @@ export function bookOf(state: SittingState, { team, play }: BookRequest): Book {
     ledger: own
       .slice(-LINES)
       .reverse()
-      .map((entry) => ({ ...entry, label: labelOf(state, entry), format: formatAt(state, entry.seq) })),
+      .map((entry) => toldEntry(state, entry)),
     lines: own.length,
     played: over.reverse().map((plays) => ({
       play: plays[0]!.play,

@@ -2,15 +2,16 @@
 import { computed } from 'vue';
 import { mdiClose } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
+import { useCause } from '../../design/useCause.ts';
 import { useFormat } from '../../design/useFormat.ts';
-import { verdictWord } from '../../design/verdict.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
 import { useBook } from '../useBook.ts';
 import { useDesk } from '../useDesk.ts';
 
 /** Every change of every score, newest first: a score is nothing but their sum. */
 const { t } = useI18n();
-const { change, place, points } = useFormat();
+const { change, points } = useFormat();
+const causeOf = useCause();
 const desk = useDesk();
 const teamOf = (id: string) => desk.view.teams.find((team) => team.id === id);
 const book = useBook(() => (desk.ledgerOpen ? { team: desk.picked, play: null } : null));
@@ -19,15 +20,6 @@ const sums = computed(() =>
   desk.manyTeams ? desk.view.teams.filter((team) => team.id === desk.picked) : desk.view.teams,
 );
 const LINE = 46;
-/** What a format writes it calls itself; what boosts and the spinner bring is called the same everywhere. */
-function formatCause(format: string | null, what: string): string {
-  const [area, own] = what.split('.');
-  return area === 'boost' || area === 'spinner'
-    ? t(`extras.cause.${own}`)
-    : t(`formats.${format}.cause.${what.split('.').at(-1)}`);
-}
-const factorsOf = (factors: readonly { why: string; times: number }[] | undefined): string =>
-  (factors ?? []).map(({ why }) => ` (${t(`extras.factor.${why}`)})`).join('');
 </script>
 
 <template>
@@ -55,18 +47,7 @@ const factorsOf = (factors: readonly { why: string; times: number }[] | undefine
           <div class="line">
             <WeaveSwatch v-if="teamOf(entry.team)" :weave="teamOf(entry.team)!.weave" />
             <b class="clip">{{ teamOf(entry.team)?.name }}</b>
-            <span class="why">{{
-              entry.cause.by === 'hand'
-                ? t('desk.byHand', { reason: entry.cause.reason })
-                : entry.cause.by === 'format'
-                  ? formatCause(entry.format, entry.cause.what)
-                  : entry.cause.by === 'round'
-                    ? t('desk.byRound', { round: entry.label, place: place(entry.cause.place) })
-                    : t(entry.cause.revised ? 'desk.byRulingRevised' : 'desk.byRuling', {
-                        verdict: t(verdictWord[entry.cause.verdict]),
-                        prompt: entry.label,
-                      }) + factorsOf(entry.cause.factors)
-            }}</span>
+            <span class="why">{{ causeOf(entry) }}</span>
             <b class="mono amount">{{ change(entry.amount) }}</b>
           </div>
         </template>

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { computed } from 'vue';
 import StudioBar from '../StudioBar.vue';
+import OfferDialog from './OfferDialog.vue';
 import { dayIn } from './dueDate.ts';
 import { usePractices } from './practices.ts';
 
@@ -17,6 +18,17 @@ const router = useRouter();
 const gone = computed(() => {
   const { gone: id, title } = route.query;
   return typeof id === 'string' ? { id, title: String(title ?? '') } : null;
+});
+/** A set that is to be offered, named by the page from which one comes. */
+const offered = computed(() => {
+  const { set, title } = route.query;
+  return typeof set === 'string' ? { id: set, title: String(title ?? '') } : null;
+});
+const isOffering = computed({
+  get: () => offered.value !== null,
+  set: (open) => {
+    if (!open) void router.replace('/studio/practice');
+  },
 });
 onMounted(() => {
   document.title = `${t('common.appName')} – ${t('practices.title')}`;
@@ -68,6 +80,12 @@ async function restore(): Promise<void> {
         t('studio.moreShows')
       }}</v-btn>
     </main>
+    <OfferDialog
+      v-if="offered"
+      v-model="isOffering"
+      :of="{ what: 'set', id: offered.id }"
+      :title="offered.title"
+    />
   </div>
 </template>
 

@@ -191,6 +191,7 @@ export const desk = {
     turnGiven: 'giving the turn',
     buzzWon: 'the buzz',
     resettled: 'the later ruling',
+    reweighed: 'the change of a question',
     acted: 'the move',
     picked: 'bringing up the question',
     posed: 'posing the question',

@@ -1,0 +1,111 @@
+import { rulesWith } from '@distaff/core/formats';
+import { blankQuestion, type Question } from '@distaff/core/question';
+import type { Locator, Page } from '@playwright/test';
+import { choice, expect, pick, press, quizShow, test } from './app.ts';
+import { clean } from './axe.ts';
+
+const typed = (prompt: string): Question => ({
+  ...blankQuestion(() => 'new'),
+  prompt,
+  answer: {
+    kind: 'text',
+    accepted: ['neap'],
+    forgive: { case: true, accents: true, articles: true, slips: false },
+  },
+});
+const ROUND = rulesWith({ floor: 'everyone', afterWrong: 'close', steps: 'joined', clock: null });
+/** Takes steps at the desk until this is seen. */
+async function go(desk: Page, seen: Locator): Promise<void> {
+  for (let i = 0; i < 8 && !(await seen.isVisible()); i++) {
+    await press(desk, 'Space');
+    await seen.waitFor({ timeout: 700 }).catch(() => undefined);
+  }
+  await expect(seen).toBeVisible();
+}
+const EACH = { mode: 'each', score: 'players', combine: 'mean' } as const;
+
+test('after the show: a spelling accepted, a question dropped, both undone; everybody has a page, and scores a history', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  const sitting = await host.openDoors(
+    quizShow([typed('Which tide is least?'), choice('Which one?')], ROUND, EACH),
+  );
+  const phones = [];
+  for (const name of ['Ansa', 'Jory', 'عبد الرحمن']) {
+    const phone = await host.phone();
+    await phone.goto(`/join/${sitting.code}`);
+    await phone.getByLabel('Your name').fill(name);
+    await phone.getByRole('button', { name: 'Join' }).click();
+    await phone.locator('.handset').waitFor();
+    phones.push(phone);
+  }
+  const [ansa, jory] = phones;
+  await go(page, ansa!.getByRole('textbox'));
+  for (const [phone, text] of [
+    [ansa!, 'neap'],
+    [jory!, 'nipped'],
+  ] as const) {
+    await phone.getByRole('textbox').fill(text);
+    await phone.getByRole('button', { name: /^Send/ }).click();
+    await expect(phone.getByText('Your answer is in.')).toBeVisible();
+  }
+  await go(page, ansa!.getByRole('radio', { name: 'wrong' }));
+  await pick(ansa!, 'wrong');
+  await pick(jory!, 'right');
+  await go(page, jory!.locator('.verdict'));
+  await page.goto(`/results/${sitting.id}`);
+  await expect(page.getByText('This game is still on')).toBeVisible();
+  // Nothing can be put right from here before the end.
+  await page.getByRole('tab', { name: 'Questions' }).click();
+  await expect(page.getByRole('button', { name: 'Accept this spelling' })).toHaveCount(0);
+
+  await page.goto(`/desk/${sitting.id}`);
+  await go(page, page.getByText('The final standings are on the stage.'));
+  await page.goto(`/results/${sitting.id}?tab=questions`);
+  await page.getByRole('button', { name: 'Accept this spelling' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Check what changes' });
+  await expect(dialog).toContainText('nipped');
+  await expect(dialog.getByRole('row', { name: /Jory/ }).first()).toContainText('100 → 200');
+  await clean(page, 'what a correction would change', '.v-dialog');
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('made since the game was closed')).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Accept this spelling' }).click();
+  await dialog.getByRole('button', { name: 'Apply the change' }).click();
+  await expect(page.getByText('1 change made since the game was closed.')).toBeVisible();
+  await page.getByRole('button', { name: 'How it counts' }).nth(1).click();
+  await page.getByText('Drop it: nobody gets points').click();
+  await dialog.getByRole('button', { name: 'Apply the change' }).click();
+  await expect(page.getByText('This question was dropped')).toBeVisible();
+  // What anybody gets of it is nowhere: not after a reload, nor in the file.
+  await page.reload();
+  const csv = await (await page.request.get(`/api/sittings/${sitting.id}/standings.csv`)).text();
+  expect(csv).toContain('1,Ansa,100');
+  expect(csv).toContain('1,Jory,100');
+
+  await page.getByRole('tab', { name: 'People' }).click();
+  await expect(page.getByRole('button', { name: /عبد الرحمن.*No answer given/ })).toBeVisible();
+  await page.getByRole('button', { name: /Jory/ }).click();
+  await expect(page.getByRole('heading', { name: 'Jory' })).toBeFocused();
+  await expect(page.getByText('marked by you')).toBeVisible();
+  await clean(page, 'a person of a game', 'main');
+  await page.goBack();
+  await expect(page.getByRole('button', { name: /Ansa/ })).toBeVisible();
+
+  await page.getByRole('tab', { name: 'Score history' }).click();
+  await expect(page.getByRole('img', { name: /a line for each of 3 teams/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Show as a table' }).press('Enter');
+  await expect(page.getByRole('columnheader', { name: 'Jory' })).toBeVisible();
+  await clean(page, 'the score history', 'main');
+
+  await page.getByRole('button', { name: 'Undo the last one' }).click();
+  await expect(page.getByText('1 change made since the game was closed.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the last one' }).click();
+  await expect(page.getByText('made since the game was closed')).toHaveCount(0);
+  await page.getByRole('tab', { name: 'Overview' }).click();
+  await page.getByRole('button', { name: 'Set up' }).click();
+  await expect(page.getByRole('dialog', { name: /Again: Quiz/ })).toBeVisible();
+});

@@ -1,0 +1,89 @@
+import Router from '@koa/router';
+import { responsesCsv, standingsCsv } from '@distaff/core/interchange';
+import type { Random } from '@distaff/core/random';
+import { isRefusal, type Refusal } from '@distaff/core/refusal';
+import { correctionsIn, movesBetween, personOf, scoreHistory } from '@distaff/core/report';
+import { Correction } from '@distaff/core/sitting';
+import { Id } from '@distaff/core/text';
+import * as v from 'valibot';
+import type { SittingInfo, Sittings } from '../db/sittings.ts';
+import { preview } from '../live/preview.ts';
+import type { SittingHosts } from '../live/sittingHosts.ts';
+import { Problem } from '../problem.ts';
+import { read, signedIn, type Ctx } from './context.ts';
+import { fileName } from './fileName.ts';
+
+const Asked = v.object({ id: Id, command: Correction });
+const Wanted = v.object({ ids: v.pipe(v.array(Id), v.maxLength(500)) });
+const OfTeam = v.object({ team: v.optional(Id) });
+
+/** What came of a sitting: its report, people and score history, files, and what is put right afterwards. */
+export function resultRoutes(sittings: Sittings, hosts: SittingHosts, random: Random): Router {
+  const router = new Router({ prefix: '/api/sittings/:id' });
+  type At = Ctx & { params: Record<string, string> };
+
+  const mine = (ctx: At): Promise<SittingInfo> =>
+    sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+  const stateOf = async (ctx: At) => hosts.get((await mine(ctx)).id).host.state();
+  const results = async (ctx: At) => {
+    const sitting = await mine(ctx);
+    return { sitting, ...(await sittings.results(sitting, () => hosts.get(sitting.id).host.state())) };
+  };
+  const refused = ({ sentence }: Refusal) => new Problem(409, 'notNow', sentence);
+
+  router.get('/results', async (ctx) => {
+    ctx.body = await results(ctx);
+  });
+  router.get('/scores', async (ctx) => {
+    ctx.body = scoreHistory(await stateOf(ctx), read(OfTeam, ctx.query).team ?? null);
+  });
+  router.get('/people/:who', async (ctx) => {
+    const person = personOf(await stateOf(ctx), read(Id, ctx.params.who));
+    if (!person) throw new Problem(404, 'notThere', 'Nobody of that name played in this game.');
+    ctx.body = person;
+  });
+
+  /** Questions of it as they were played, for the library. */
+  router.post('/questions', async (ctx) => {
+    const { ids } = read(Wanted, ctx.request.body);
+    const { questions } = (await stateOf(ctx)).show;
+    ctx.body = { questions: ids.flatMap((id) => questions[id] ?? []) };
+  });
+
+  /** The host of a sitting that is closed: while it is on, its desk puts things right. */
+  const closed = async (ctx: At, { type, ...command }: Correction) => {
+    const { host } = hosts.get((await mine(ctx)).id);
+    const state = await host.state();
+    if (state.phase !== 'closed')
+      throw new Problem(409, 'stillOn', 'This game is still on. Put it right at the desk.');
+    if (type === 'takeBack' && !('to' in command && correctionsIn(state).includes(command.to)))
+      throw new Problem(409, 'notNow', 'That has been undone already.');
+    return host;
+  };
+  router.post('/corrections/preview', async (ctx) => {
+    const { command } = read(Asked, ctx.request.body);
+    const host = await closed(ctx, command);
+    const actor = { role: 'host', id: signedIn(ctx).id } as const;
+    const both = await preview(host, command, { actor, now: Date.now(), random });
+    if (isRefusal(both)) throw refused(both);
+    ctx.body = movesBetween(both.before, both.after);
+  });
+  router.post('/corrections', async (ctx) => {
+    const { id, command } = read(Asked, ctx.request.body);
+    const host = await closed(ctx, command);
+    const answer = await host.submit({ id, command, actor: { role: 'host', id: signedIn(ctx).id } });
+    if (isRefusal(answer)) throw refused(answer);
+    ctx.body = await results(ctx);
+  });
+
+  const files = { standings: standingsCsv, responses: responsesCsv };
+  for (const [what, toText] of Object.entries(files))
+    router.get(`/${what}.csv`, async (ctx) => {
+      const { sitting, results: own } = await results(ctx);
+      ctx.type = 'text/csv; charset=utf-8';
+      ctx.set('Content-Disposition', `attachment; filename="${fileName(sitting.title, what, 'csv')}"`);
+      ctx.body = toText(own);
+    });
+
+  return router;
+}

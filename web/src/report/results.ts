@@ -1,0 +1,79 @@
+import { nanoid } from 'nanoid';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import type { Moves } from '@distaff/core/report';
+import type { Correction } from '@distaff/core/sitting';
+import { server, type SittingResults } from '../api/server.ts';
+
+/** What is about to be put right: the command, in words, and what it would change; null until that is known. */
+export interface Proposal {
+  key: string;
+  command: Correction;
+  says: string;
+  moves: Moves | null;
+}
+
+/** The results of one game, and what its host puts right afterwards. */
+export const useResults = defineStore('results', () => {
+  const id = ref('');
+  const data = ref<SittingResults | null>(null);
+  const problem = ref('');
+  const proposal = ref<Proposal | null>(null);
+  const isSending = ref(false);
+  /** Goes up with every correction, for what is asked of the server apart. */
+  const turn = ref(0);
+
+  async function load(sitting: string): Promise<void> {
+    id.value = sitting;
+    [data.value, proposal.value, problem.value] = [null, null, ''];
+    try {
+      const loaded = await server.results(sitting);
+      if (id.value === sitting) data.value = loaded;
+    } catch (error) {
+      problem.value = (error as Error).message;
+    }
+  }
+
+  /** Whether anything may be put right here: while a game is on, its desk does that. */
+  const isClosed = computed(() => data.value?.sitting.closedAt != null);
+  const corrections = computed(() => data.value?.report.corrections ?? []);
+
+  /** Asks what a correction would change, and shows that before it is done. */
+  async function propose(command: Correction, says: string): Promise<void> {
+    const key = nanoid();
+    problem.value = '';
+    proposal.value = { key, command, says, moves: null };
+    try {
+      const moves = await server.previewCorrection(id.value, key, command);
+      if (proposal.value?.key === key) proposal.value = { ...proposal.value, moves };
+    } catch (error) {
+      problem.value = (error as Error).message;
+      if (proposal.value?.key === key) proposal.value = null;
+    }
+  }
+
+  async function send(key: string, command: Correction): Promise<void> {
+    if (isSending.value) return;
+    isSending.value = true;
+    problem.value = '';
+    try {
+      data.value = await server.correct(id.value, key, command);
+      turn.value++;
+    } catch (error) {
+      problem.value = (error as Error).message;
+    } finally {
+      isSending.value = false;
+      proposal.value = null;
+    }
+  }
+  const apply = async () => {
+    if (proposal.value) await send(proposal.value.key, proposal.value.command);
+  };
+  /** Undoes the last correction. */
+  const undo = async () => {
+    const to = corrections.value.at(-1);
+    if (to !== undefined) await send(nanoid(), { type: 'takeBack', to });
+  };
+
+  return { id, data, problem, proposal, isSending, turn, isClosed, corrections, load, propose, apply, undo };
+});
