@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { rulesWith } from '@distaff/core/formats';
 import { blankQuestion, type Question } from '@distaff/core/question';
 import type { Locator, Page } from '@playwright/test';
@@ -105,6 +106,29 @@ test('after the show: a spelling accepted, a question dropped, both undone; ever
   await expect(page.getByText('1 change made since the game was closed.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo the last one' }).click();
   await expect(page.getByText('made since the game was closed')).toHaveCount(0);
+  await test.step('marks go into the host’s own sheet, and follow what is put right', async () => {
+    await page.getByRole('tab', { name: 'Marks' }).click();
+    await expect(page.getByRole('row', { name: /Jory.*50 %/ })).toBeVisible();
+    await page.getByRole('combobox', { name: 'Scale' }).press('ArrowDown');
+    await page.getByRole('option', { name: '6 to 1, 1 is best' }).click();
+    await expect(page.getByRole('row', { name: /Jory.*4.0 Yes/ })).toBeVisible();
+    await clean(page, 'the marks', 'main');
+    const own = '"No.";"Name";"Old";"New"\r\n1;"Someone Else";2,5;\r\n2;"ANSA";1,0;\r\n3;"Jorie";3,0;\r\n';
+    await page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'my class.csv', mimeType: 'text/csv', buffer: Buffer.from(own) });
+    await expect(page.getByText('1 of 3 people found.')).toBeVisible();
+    await expect(page.getByText('Not in your sheet: Jory')).toBeVisible();
+    const saved = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Download the filled sheet' }).click();
+    const file = await saved;
+    expect(file.suggestedFilename()).toBe('my class.csv');
+    const text = (await readFile(await file.path())).toString('utf8');
+    // Ansa was right once in two, and nobody else is touched.
+    expect(text).toBe(own.replace('"ANSA";1,0;', '"ANSA";1,0;4'));
+    await page.reload();
+    await expect(page.getByRole('combobox', { name: 'Scale' })).toHaveValue(/6 to 1/);
+  });
   await page.getByRole('tab', { name: 'Overview' }).click();
   await page.getByRole('button', { name: 'Set up' }).click();
   await expect(page.getByRole('dialog', { name: /Again: Quiz/ })).toBeVisible();

@@ -14,6 +14,7 @@ import { migrate } from './db/migrate.ts';
 import { defineModels } from './db/models.ts';
 import { duplicatesOf } from './db/duplicates.ts';
 import { Imports } from './db/imports.ts';
+import { MarkRules } from './db/markRules.ts';
 import { PracticeRuns } from './db/practiceRuns.ts';
 import { Practices } from './db/practices.ts';
 import { QuestionSearch } from './db/questionSearch.ts';
@@ -142,7 +143,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       practicesRoutes(practices, runs, random),
       practiceRoutes(practices, runs, taking, codeGuesses),
       sittingRoutes(store, hosts, practices, codeGuesses),
-      resultRoutes(store, hosts, random),
+      resultRoutes(store, hosts, new MarkRules(database), random),
     ],
   });
   // The stand-ins of a rehearsal are gone with the server that let them play.

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import type { Moves, PersonReport, ScoreHistory } from '@distaff/core/report';
+import { usualMarks, type Moves, type PersonReport, type ScoreHistory } from '@distaff/core/report';
 import type { DeskView, SeatView } from '@distaff/core/sitting';
 import type { SittingResults } from '@distaff/core/wire';
 import { showWith } from './evening.ts';
@@ -107,4 +107,19 @@ test('nothing is put right from elsewhere: not while it is on, not by somebody e
   expect((await host.call('GET', at(over.id, 'results'))).json).toEqual(json);
   expect((await send(host, over.id, { type: 'close' })).status).toBe(400);
   expect((await host.call('GET', at(over.id, 'people/nobody'))).status).toBe(404);
+});
+
+test('how marks are given is kept for the group and the host, and what does not count for the game', async () => {
+  const { id } = await played();
+  const other = await played();
+  expect((await host.call('GET', at(id, 'marks'))).json).toEqual({ group: '', rule: null, leftOut: [] });
+  const rule = { ...usualMarks, digits: 1, scale: { kind: 'range', worst: 6, best: 1, pass: null } };
+  expect((await host.call('PUT', at(id, 'marks'), { rule, leftOut: [2] })).status).toBe(204);
+  expect((await host.call('GET', at(id, 'marks'))).json).toEqual({ group: '', rule, leftOut: [2] });
+  expect((await host.call('GET', at(other.id, 'marks'))).json).toEqual({ group: '', rule, leftOut: [] });
+  expect(
+    (await host.call('PUT', at(id, 'marks'), { rule: { ...rule, digits: 9 }, leftOut: [] })).status,
+  ).toBe(400);
+  const stranger = await world.host();
+  expect((await stranger.call('PUT', at(id, 'marks'), { rule, leftOut: [] })).status).toBe(404);
 });

@@ -33,5 +33,11 @@ export { readItem } from './qti/readItem.ts';
 export { unsaidByQti, writeItem } from './qti/writeItem.ts';
 export { readSetPackage, writeSetPackage } from './setPackage.ts';
 export { mendRow } from './mend.ts';
+export {
+  readGradeSheet,
+  type Entry,
+  type GradeSheet,
+  type GradeSheetTrouble,
+} from './gradeSheet/gradeSheet.ts';
 export { gradesCsv, responsesCsv, standingsCsv, toCsv } from './csv.ts';
 export { readTeams, teamSheetHeader, writeTeams, type TeamProblem, type TeamRow } from './teamSheet.ts';

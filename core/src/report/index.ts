@@ -1,6 +1,7 @@
 /** What came of a sitting. */
 export type { Interval } from './figures/interval.ts';
 export { flags, type Flag, type ItemFigures, type OptionPicks, type Said } from './item.ts';
+export * from './marks/index.ts';
 export { playedQuestions } from './played.ts';
 export { type Change, type Moves, movesBetween } from './moves.ts';
 export { type OwnAnswer, type PersonReport, personOf } from './person.ts';

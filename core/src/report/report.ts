@@ -1,5 +1,5 @@
 import { writtenQuestion } from '../sitting/read/inPlay.ts';
-import { playOf, type SittingState } from '../sitting/state.ts';
+import { playOf, scoreNow, type SittingState } from '../sitting/state.ts';
 import { itemFigures, type ItemFigures } from './item.ts';
 import { overviewOf, shareOf, type Overview } from './overview.ts';
 import { sheetOf, type Cell, type Item, type Knower } from './sheet.ts';
@@ -11,11 +11,18 @@ export type CellSign = 'r' | 'p' | 'w' | 'n' | 'u';
 export interface Report {
   /** Whether rows are people, or teams as a whole. */
   by: 'people' | 'teams';
-  knowers: (Knower & { share: number | null })[];
+  /** The group that played; empty where the show names none. */
+  group: string;
+  /** The titles of the rounds that were begun, in that order; empty where one has none. */
+  rounds: string[];
+  /** `score` is that of the person or their team. */
+  knowers: (Knower & { share: number | null; score: number })[];
   /** `play` is the number under which a question was in play first. */
   items: (Omit<Item, 'plays'> & { play: number; figures: ItemFigures })[];
   /** A row of `CellSign` for each knower, a letter for each question. */
   rows: string[];
+  /** The shares of the marks where somebody was partly right, by "row column". */
+  parts: Record<string, number>;
   overview: Overview;
   /** How long it went from the first round to the close, and how long it was to go; null where that is not known. */
   minutes: { played: number | null; planned: number | null };
@@ -43,13 +50,24 @@ export function reportOf(state: SittingState): Report {
   const { startedAt, closedAt, show } = state;
   return {
     by: show.devices.mode === 'each' ? 'people' : 'teams',
-    knowers: sheet.knowers.map((one, row) => ({ ...one, share: shareOf(sheet.cells[row]!, sheet.items) })),
+    group: show.group ?? '',
+    rounds: state.begun.map(({ index }) => show.rounds[index]?.title ?? ''),
+    knowers: sheet.knowers.map((one, row) => ({
+      ...one,
+      share: shareOf(sheet.cells[row]!, sheet.items),
+      score: scoreNow(state, state.seats.get(one.id)?.team ?? one.id),
+    })),
     items: sheet.items.map(({ plays, ...item }, column) => ({
       ...item,
       play: plays[0]!,
       figures: figures[column]!,
     })),
     rows: sheet.cells.map((row) => row.map((cell) => (cell ? signs[cell.is] : 'u')).join('')),
+    parts: Object.fromEntries(
+      sheet.cells.flatMap((row, r) =>
+        row.flatMap((cell, c) => (cell?.is === 'part' ? [[`${r} ${c}`, cell.share] as const] : [])),
+      ),
+    ),
     overview: overviewOf(sheet, figures),
     minutes: {
       played: startedAt === null || closedAt === null ? null : Math.round((closedAt - startedAt) / 60_000),

@@ -17,6 +17,7 @@ import * as sharedShows from './migrations/0013-shared-shows.ts';
 import * as keptResults from './migrations/0014-kept-results.ts';
 import * as logVersion from './migrations/0015-log-version.ts';
 import * as practices from './migrations/0016-practices.ts';
+import * as markRules from './migrations/0017-mark-rules.ts';
 
 const NEWER =
   'These data were written by a newer Distaff: start that one. This one is too old to read them, and leaves them as they are.';
@@ -42,6 +43,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
     { name: '0014-kept-results', up: () => keptResults.up(queries) },
     { name: '0015-log-version', up: () => logVersion.up(queries) },
     { name: '0016-practices', up: () => practices.up(queries) },
+    { name: '0017-mark-rules', up: () => markRules.up(queries) },
   ];
   const umzug = new Umzug({ migrations, storage, logger: undefined });
   try {

@@ -2,10 +2,11 @@ import Router from '@koa/router';
 import { responsesCsv, standingsCsv } from '@distaff/core/interchange';
 import type { Random } from '@distaff/core/random';
 import { isRefusal, type Refusal } from '@distaff/core/refusal';
-import { correctionsIn, movesBetween, personOf, scoreHistory } from '@distaff/core/report';
+import { correctionsIn, MarkRule, movesBetween, personOf, scoreHistory } from '@distaff/core/report';
 import { Correction } from '@distaff/core/sitting';
 import { Id } from '@distaff/core/text';
 import * as v from 'valibot';
+import type { MarkRules } from '../db/markRules.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
 import { preview } from '../live/preview.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
@@ -15,10 +16,19 @@ import { fileName } from './fileName.ts';
 
 const Asked = v.object({ id: Id, command: Correction });
 const Wanted = v.object({ ids: v.pipe(v.array(Id), v.maxLength(500)) });
+const Marking = v.object({
+  rule: MarkRule,
+  leftOut: v.pipe(v.array(v.pipe(v.number(), v.integer(), v.minValue(1))), v.maxLength(2000)),
+});
 const OfTeam = v.object({ team: v.optional(Id) });
 
 /** What came of a sitting: its report, people and score history, files, and what is put right afterwards. */
-export function resultRoutes(sittings: Sittings, hosts: SittingHosts, random: Random): Router {
+export function resultRoutes(
+  sittings: Sittings,
+  hosts: SittingHosts,
+  rules: MarkRules,
+  random: Random,
+): Router {
   const router = new Router({ prefix: '/api/sittings/:id' });
   type At = Ctx & { params: Record<string, string> };
 
@@ -41,6 +51,26 @@ export function resultRoutes(sittings: Sittings, hosts: SittingHosts, random: Ra
     const person = personOf(await stateOf(ctx), read(Id, ctx.params.who));
     if (!person) throw new Problem(404, 'notThere', 'Nobody of that name played in this game.');
     ctx.body = person;
+  });
+
+  // Marks themselves are worked out where they are looked at: what is kept is how.
+  const groupOf = async (ctx: At) => {
+    const { sitting, report } = await results(ctx);
+    return { account: signedIn(ctx).id, sitting: sitting.id, group: report.group };
+  };
+  router.get('/marks', async (ctx) => {
+    const { account, sitting, group } = await groupOf(ctx);
+    ctx.body = {
+      group,
+      rule: await rules.ofGroup(account, group),
+      leftOut: await rules.leftOut(account, sitting),
+    };
+  });
+  router.put('/marks', async (ctx) => {
+    const { account, sitting, group } = await groupOf(ctx);
+    const { rule, leftOut } = read(Marking, ctx.request.body);
+    await rules.keep(account, { group, sitting, rule, leftOut });
+    ctx.status = 204;
   });
 
   /** Questions of it as they were played, for the library. */

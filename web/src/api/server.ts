@@ -11,7 +11,7 @@ import type {
 import type { Cut } from '@distaff/core/media';
 import type { NearDuplicate } from '@distaff/core/review';
 import type { PracticeSettings } from '@distaff/core/practice';
-import type { Moves, PersonReport, ScoreHistory } from '@distaff/core/report';
+import type { MarkRule, Moves, PersonReport, ScoreHistory } from '@distaff/core/report';
 import type { Correction } from '@distaff/core/sitting';
 import type { Tempo, Show } from '@distaff/core/show';
 import type { Question } from '@distaff/core/question';
@@ -212,6 +212,10 @@ export const server = {
   scores: (id: string, team: string | null) =>
     call<ScoreHistory>('GET', `/api/sittings/${id}/scores${team === null ? '' : `?team=${team}`}`),
   personReport: (id: string, who: string) => call<PersonReport>('GET', `/api/sittings/${id}/people/${who}`),
+  marks: (id: string) =>
+    call<{ group: string; rule: MarkRule | null; leftOut: number[] }>('GET', `/api/sittings/${id}/marks`),
+  keepMarks: (id: string, kept: { rule: MarkRule; leftOut: number[] }) =>
+    call<void>('PUT', `/api/sittings/${id}/marks`, kept),
   playedQuestions: (id: string, ids: string[]) =>
     call<{ questions: Question[] }>('POST', `/api/sittings/${id}/questions`, { ids }),
   /** What a correction would change. `command` is known by `key`: sent twice it counts once. */

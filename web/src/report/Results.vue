@@ -11,6 +11,7 @@ import { clothSvg } from '../design/weave/cloth.ts';
 import CorrectionDialog from './CorrectionDialog.vue';
 import FigureStrip from './FigureStrip.vue';
 import KnowledgeGrid from './KnowledgeGrid.vue';
+import MarksTab from './MarksTab.vue';
 import MostMissed from './MostMissed.vue';
 import PeopleTab from './PeopleTab.vue';
 import QuestionFigures from './QuestionFigures.vue';
@@ -28,7 +29,7 @@ const router = useRouter();
 const results = useResults();
 const id = computed(() => String(route.params.sitting));
 const data = computed(() => results.data);
-const tabs = ['overview', 'people', 'questions', 'scores', 'answers'] as const;
+const tabs = ['overview', 'people', 'questions', 'scores', 'marks', 'answers'] as const;
 type Tab = (typeof tabs)[number];
 /** The tab stands in the address, so that a reload and the way back lead there. */
 const tab = computed({
@@ -157,6 +158,7 @@ async function savePng(): Promise<void> {
         <PeopleTab v-else-if="tab === 'people'" />
         <QuestionFigures v-else-if="tab === 'questions'" :report="data.report" />
         <ScoreTab v-else-if="tab === 'scores'" />
+        <MarksTab v-else-if="tab === 'marks'" />
         <ResponseTable v-else :rows="data.results.responses" />
       </template>
     </main>

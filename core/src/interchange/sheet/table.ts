@@ -30,7 +30,7 @@ const TELLING_LINES = 20;
  * where that decides nothing, the first line alone. A tab wins over all, since spreadsheets put it between
  * copied cells, whatever commas stand in them.
  */
-function delimiterOf(text: string): string {
+export function delimiterOf(text: string): string {
   const lines = text
     .trimStart()
     .slice(0, 100_000)

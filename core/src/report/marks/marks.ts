@@ -1,0 +1,100 @@
+import type { Report } from '../report.ts';
+import type { MarkRule } from './rule.ts';
+import { letterFor, onRange, roundMark } from './scale.ts';
+
+/** One person's mark, or that of a team which answers as one, with what it comes from. */
+export interface Mark {
+  id: string;
+  name: string;
+  team: string;
+  /** How many of the questions that count they answered, of those they were asked. */
+  answered: number;
+  asked: number;
+  /** Percent or points, as the rule says, before anything is added; null where nothing that counts was asked. */
+  raw: number | null;
+  extra: number;
+  mark: number | string | null;
+  /** Null where the rule knows no passing. */
+  hasPassed: boolean | null;
+}
+
+/** What each sign of a report is worth where nothing else is said. */
+const WORTH = { r: 1, w: 0, n: 0 } as const;
+
+/** The percent somebody has of the questions that count, each weighed as the rule says. */
+function percentOf(
+  report: Report,
+  row: number,
+  counting: readonly number[],
+  { weight }: MarkRule,
+): number | null {
+  let [sum, of] = [0, 0];
+  for (const column of counting) {
+    const sign = report.rows[row]![column]!;
+    const { counts, value } = report.items[column]!;
+    if (sign === 'u' || counts === 'nobody') continue;
+    const weighs = weight === 'value' ? Math.abs(value) : 1;
+    const share =
+      counts === 'all' ? 1 : sign === 'p' ? (report.parts[`${row} ${column}`] ?? 0) : WORTH[sign as 'r'];
+    sum += weighs * share;
+    of += weighs;
+  }
+  return of === 0 ? null : (100 * sum) / of;
+}
+
+/**
+ * What is added for the best: place by place. Whoever shares a place shares what these places bring together, so that a
+ * tie at the top costs nobody anything.
+ */
+function extrasOf(raws: readonly (number | null)[], extra: readonly number[]): number[] {
+  const added = raws.map(() => 0);
+  const order = raws.flatMap((raw, i) => (raw === null ? [] : [i])).sort((a, b) => raws[b]! - raws[a]!);
+  for (let from = 0; from < order.length && from < extra.length;) {
+    let to = from + 1;
+    while (to < order.length && raws[order[to]!] === raws[order[from]!]) to++;
+    const pot = extra.slice(from, to).reduce((sum, one) => sum + one, 0);
+    for (let i = from; i < to; i++) added[order[i]!] = pot / (to - from);
+    from = to;
+  }
+  return added;
+}
+
+function markFor(value: number, full: number, rule: MarkRule): Mark['mark'] {
+  const { scale, from } = rule;
+  if (scale.kind === 'raw') return roundMark(value, rule);
+  const percent = from === 'share' ? value : full > 0 ? (100 * value) / full : 0;
+  return scale.kind === 'letters' ? letterFor(percent, scale) : roundMark(onRange(percent, scale), rule);
+}
+
+function passed(mark: Mark['mark'], { scale }: MarkRule): boolean | null {
+  if (scale.kind !== 'range' || !scale.pass || typeof mark !== 'number') return null;
+  return scale.best >= scale.worst ? mark >= scale.pass.mark : mark <= scale.pass.mark;
+}
+
+/** The mark of whoever was not there, or gave no answer. */
+export function absentMark(rule: MarkRule): Mark['mark'] {
+  if (rule.absent === 'empty') return null;
+  return markFor(0, 1, rule);
+}
+
+/**
+ * Gives marks by a rule.
+ * @param leftOut numbers of questions that do not count.
+ */
+export function marksOf(report: Report, rule: MarkRule, leftOut: ReadonlySet<number> = new Set()): Mark[] {
+  const counting = report.items.flatMap(({ number }, column) => (leftOut.has(number) ? [] : [column]));
+  const told = report.knowers.map(({ id, name, team, score }, row) => {
+    const signs = counting.map((column) => report.rows[row]![column]!);
+    const asked = signs.filter((sign) => sign !== 'u').length;
+    const answered = signs.filter((sign) => sign !== 'u' && sign !== 'n').length;
+    const raw = rule.from === 'points' ? score : percentOf(report, row, counting, rule);
+    return { id, name, team, asked, answered, raw: answered === 0 ? null : raw };
+  });
+  const raws = told.map(({ raw }) => raw);
+  const extras = extrasOf(raws, rule.extra);
+  const full = rule.full ?? Math.max(0, ...raws.flatMap((raw) => raw ?? []));
+  return told.map((one, i) => {
+    const mark = one.raw === null ? absentMark(rule) : markFor(one.raw + extras[i]!, full, rule);
+    return { ...one, extra: extras[i]!, mark, hasPassed: passed(mark, rule) };
+  });
+}

@@ -1,0 +1,49 @@
+import { MarkRule } from '@distaff/core/report';
+import { QueryTypes, type Sequelize } from 'sequelize';
+import * as v from 'valibot';
+
+const Numbers = v.array(v.number());
+
+/** How hosts give marks: a rule for each of their groups, and which questions of a sitting do not count. */
+export class MarkRules {
+  readonly #db: Sequelize;
+
+  constructor(db: Sequelize) {
+    this.#db = db;
+  }
+
+  async #read(account: string, scope: string): Promise<unknown> {
+    const [row] = await this.#db.query<{ rule: unknown }>(
+      'SELECT rule FROM mark_rule WHERE account_id = ? AND scope = ?',
+      { replacements: [account, scope], type: QueryTypes.SELECT },
+    );
+    if (!row) return null;
+    return typeof row.rule === 'string' ? JSON.parse(row.rule) : row.rule;
+  }
+
+  async #write(account: string, scope: string, rule: unknown): Promise<void> {
+    await this.#db.query('REPLACE INTO mark_rule (account_id, scope, rule) VALUES (?,?,?)', {
+      replacements: [account, scope, JSON.stringify(rule)],
+      type: QueryTypes.INSERT,
+    });
+  }
+
+  /** The rule of a group; null where none was made, or where one of an earlier version says nothing any more. */
+  async ofGroup(account: string, group: string): Promise<MarkRule | null> {
+    const parsed = v.safeParse(MarkRule, await this.#read(account, `group:${group}`));
+    return parsed.success ? parsed.output : null;
+  }
+  /** Numbers of the questions of a sitting that do not count. */
+  async leftOut(account: string, sitting: string): Promise<number[]> {
+    const parsed = v.safeParse(Numbers, await this.#read(account, `sitting:${sitting}`));
+    return parsed.success ? parsed.output : [];
+  }
+
+  async keep(
+    account: string,
+    { group, sitting, rule, leftOut }: { group: string; sitting: string; rule: MarkRule; leftOut: number[] },
+  ): Promise<void> {
+    await this.#write(account, `group:${group}`, rule);
+    await this.#write(account, `sitting:${sitting}`, leftOut);
+  }
+}

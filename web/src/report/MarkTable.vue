@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useFormat } from '../design/useFormat.ts';
+import { useMarks } from './marks.ts';
+
+/** Every mark beside what it comes from. */
+const { t, locale } = useI18n();
+const { decimal, points } = useFormat();
+const marks = useMarks();
+const rows = computed(() => {
+  const { compare } = new Intl.Collator(locale.value, { numeric: true });
+  return [...marks.marks].sort((a, b) => compare(a.name, b.name));
+});
+const hasExtra = computed(() => marks.rule.extra.length > 0);
+const knowsPassing = computed(() => rows.value.some(({ hasPassed }) => hasPassed !== null));
+const raw = (value: number | null) =>
+  value === null
+    ? '–'
+    : marks.rule.from === 'points'
+      ? points(value)
+      : t('report.percent', { n: decimal(value, value % 1 === 0 ? 0 : 1) });
+const told = (mark: number | string | null) =>
+  mark === null ? '' : typeof mark === 'number' ? decimal(mark, marks.rule.digits) : mark;
+</script>
+
+<template>
+  <section class="card">
+    <h2>{{ t('report.marks.title') }}</h2>
+    <div class="scroll sideways" tabindex="0" role="region" :aria-label="t('report.marks.title')">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{{ t('report.marks.name') }}</th>
+            <th scope="col">{{ t('report.marks.answered') }}</th>
+            <th scope="col">{{ t(`report.marks.from.${marks.rule.from}`) }}</th>
+            <th v-if="hasExtra" scope="col">{{ t('report.marks.added') }}</th>
+            <th scope="col">{{ t('report.marks.mark') }}</th>
+            <th v-if="knowsPassing" scope="col">{{ t('report.marks.passed') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.id">
+            <th scope="row">
+              <bdi>{{ row.name }}</bdi>
+            </th>
+            <td>{{ t('report.people.answered', { n: row.answered, of: row.asked }) }}</td>
+            <td>{{ raw(row.raw) }}</td>
+            <td v-if="hasExtra">
+              {{ row.extra === 0 ? '' : `+${decimal(row.extra, row.extra % 1 === 0 ? 0 : 1)}` }}
+            </td>
+            <td>
+              <b>{{ told(row.mark) }}</b>
+            </td>
+            <td v-if="knowsPassing">
+              {{ row.hasPassed === null ? '' : t(row.hasPassed ? 'report.marks.yes' : 'report.marks.no') }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 0 0 8px;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 8px 12px 8px 0;
+  border-bottom: 1px solid var(--line);
+  text-align: end;
+  font-variant-numeric: tabular-nums;
+}
+th:first-child {
+  text-align: start;
+}
+thead th {
+  color: var(--stone);
+  font-weight: 600;
+}
+tbody th {
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { mdiDownload, mdiFileUploadOutline } from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { saveFile } from '../design/saveFile.ts';
+import { useMarks } from './marks.ts';
+import { useOwnSheet } from './useOwnSheet.ts';
+
+/** Marks into the host's own sheet: one column is filled, everything else stays as it is. */
+const { t } = useI18n();
+const marks = useMarks();
+const sheet = useOwnSheet(() => marks.marks);
+const input = ref<HTMLInputElement | null>(null);
+const isOver = ref(false);
+async function take(file: File | undefined): Promise<void> {
+  if (file) sheet.open(file.name, new Uint8Array(await file.arrayBuffer()));
+}
+async function choose(event: Event): Promise<void> {
+  const field = event.target as HTMLInputElement;
+  const file = field.files?.[0];
+  field.value = '';
+  await take(file);
+}
+const nameOf = computed(() => new Map(marks.marks.map(({ id, name }) => [id, name])));
+const columns = computed(() => sheet.heads.value.map((title, value) => ({ value, title })));
+const targets = computed(() => [
+  ...columns.value,
+  { value: sheet.heads.value.length, title: t('report.marks.sheet.newColumn') },
+]);
+const whoIn = (candidates: readonly string[]) => [
+  { value: '', title: t('report.marks.sheet.nobody') },
+  ...[...new Set([...candidates, ...sheet.free.value])].map((id) => ({
+    value: id,
+    title: nameOf.value.get(id) ?? '',
+  })),
+];
+function download(): void {
+  const filled = sheet.filled(t('report.marks.mark'));
+  if (filled) saveFile(filled.name, new Blob([filled.bytes as Uint8Array<ArrayBuffer>]));
+}
+</script>
+
+<template>
+  <section
+    class="card own"
+    :class="{ over: isOver }"
+    @dragover.prevent="isOver = true"
+    @dragleave="isOver = false"
+    @drop.prevent="
+      isOver = false;
+      void take($event.dataTransfer?.files[0]);
+    "
+  >
+    <h2>{{ t('report.marks.sheet.title') }}</h2>
+    <p class="muted">{{ t('report.marks.sheet.how') }}</p>
+    <input ref="input" type="file" hidden accept=".csv,.tsv,.txt,.xlsx" @change="choose" />
+    <div class="row wrap">
+      <v-btn variant="outlined" :prepend-icon="mdiFileUploadOutline" @click="input?.click()">{{
+        t('report.marks.sheet.choose')
+      }}</v-btn>
+      <span v-if="sheet.file.value" class="muted clip">{{ sheet.file.value }}</span>
+    </div>
+    <p v-if="sheet.trouble.value" role="alert">
+      {{ t(`report.marks.sheet.trouble.${sheet.trouble.value}`) }}
+    </p>
+    <template v-if="sheet.sheets.value.length">
+      <v-select
+        v-if="sheet.sheets.value.length > 1"
+        v-model="sheet.at.value"
+        hide-details
+        :label="t('report.marks.sheet.which')"
+        :items="sheet.sheets.value.map(({ name }, value) => ({ value, title: name }))"
+      />
+      <div class="pair">
+        <v-select
+          v-model="sheet.names.value"
+          multiple
+          hide-details
+          :label="t('report.marks.sheet.names')"
+          :items="columns"
+        />
+        <v-select
+          v-model="sheet.target.value"
+          hide-details
+          :label="t('report.marks.sheet.target')"
+          :items="targets"
+        />
+      </div>
+      <p role="status">
+        {{ t('report.marks.sheet.found', { n: sheet.settled.value.length, of: marks.marks.length }) }}
+        <template v-if="sheet.blocked.value > 0">
+          {{ t('report.marks.sheet.formulas', sheet.blocked.value, { named: { n: sheet.blocked.value } }) }}
+        </template>
+      </p>
+      <template v-if="sheet.doubts.value.length">
+        <h3>{{ t('report.marks.sheet.doubts') }}</h3>
+        <div v-for="doubt in sheet.doubts.value" :key="doubt.row" class="doubt">
+          <span class="clip" dir="auto">{{ doubt.name }}</span>
+          <v-select
+            hide-details
+            :model-value="sheet.chosenFor(doubt)"
+            :label="t('report.marks.sheet.is')"
+            :items="whoIn(doubt.candidates)"
+            @update:model-value="sheet.settle(doubt.row, $event)"
+          />
+        </div>
+      </template>
+      <p v-if="sheet.missing.value.length" class="muted">
+        {{
+          t('report.marks.sheet.missing', {
+            names: sheet.missing.value.map((id) => nameOf.get(id) ?? '').join(', '),
+          })
+        }}
+      </p>
+      <div class="row">
+        <v-btn
+          color="primary"
+          :prepend-icon="mdiDownload"
+          :disabled="sheet.settled.value.length === 0"
+          @click="download"
+          >{{ t('report.marks.sheet.download') }}</v-btn
+        >
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.own {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.over {
+  outline: 3px solid var(--woad);
+}
+h2,
+h3,
+p {
+  margin: 0;
+}
+h3 {
+  font-size: 16px;
+}
+.wrap {
+  flex-wrap: wrap;
+}
+.pair,
+.doubt {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(200px, 100%), 1fr));
+  gap: 12px;
+  align-items: center;
+}
+@media print {
+  .own {
+    display: none;
+  }
+}
+</style>
