@@ -132,4 +132,18 @@ test('after the show: a spelling accepted, a question dropped, both undone; ever
   await page.getByRole('tab', { name: 'Overview' }).click();
   await page.getByRole('button', { name: 'Set up' }).click();
   await expect(page.getByRole('dialog', { name: /Again: Quiz/ })).toBeVisible();
+
+  await test.step('people are made anonymous, the game is deleted and had again', async () => {
+    await page.goto(`/results/${sitting.id}`);
+    await page.getByRole('button', { name: 'More for this game' }).click();
+    await page.getByText('Make people anonymous').click();
+    await page.getByRole('button', { name: 'Make anonymous' }).click();
+    await expect(page.getByText('People were made anonymous')).toBeVisible();
+    await expect(page.getByText('Jory')).toHaveCount(0);
+    await page.getByRole('button', { name: 'More for this game' }).click();
+    await page.getByText('Delete this game').click();
+    await expect(page.getByRole('heading', { name: 'The game was deleted' })).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('heading', { name: 'Results of Quiz' })).toBeVisible();
+  });
 });

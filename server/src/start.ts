@@ -54,6 +54,10 @@ const MOST_PAIRS = 200;
 /** How long an idle connection is kept open (ms). */
 const KEEP_ALIVE = 75_000;
 
+/** How long what was deleted can be had again, and how often that is looked after (ms). */
+const KEPT_DELETED = 30 * 24 * 3_600_000;
+const PURGE_EVERY = 6 * 3_600_000;
+
 const random = () => randomInt(2 ** 32) / 2 ** 32;
 
 export interface Running {
@@ -75,6 +79,12 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   const media = new MediaFiles(config.dataDir);
   await media.open();
   const store = new Sittings(database);
+  const purge = async () => {
+    const purged = await store.purge(Date.now() - KEPT_DELETED);
+    if (purged > 0) log.info({ purged }, 'deleted games were taken away for good');
+  };
+  await purge();
+  const purging = setInterval(() => void purge().catch(() => undefined), PURGE_EVERY).unref();
   const cookie = new LoginCookie(publicUrl);
   const codeGuesses = new CodeGuesses();
   const io: LiveServer = new Server({
@@ -169,6 +179,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
     port,
     async stop() {
       ready = false;
+      clearInterval(purging);
       await io.close();
       await hosts.stop();
       await database.close();

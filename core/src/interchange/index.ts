@@ -33,11 +33,7 @@ export { readItem } from './qti/readItem.ts';
 export { unsaidByQti, writeItem } from './qti/writeItem.ts';
 export { readSetPackage, writeSetPackage } from './setPackage.ts';
 export { mendRow } from './mend.ts';
-export {
-  readGradeSheet,
-  type Entry,
-  type GradeSheet,
-  type GradeSheetTrouble,
-} from './gradeSheet/gradeSheet.ts';
+export { readGradeSheet } from './gradeSheet/gradeSheet.ts';
+export type { Entry, GradeSheet, GradeSheetTrouble } from './gradeSheet/sheet.ts';
 export { gradesCsv, responsesCsv, standingsCsv, toCsv } from './csv.ts';
 export { readTeams, teamSheetHeader, writeTeams, type TeamProblem, type TeamRow } from './teamSheet.ts';

@@ -68,6 +68,8 @@ export interface SittingInfo {
   stageKey: string;
   openedAt: string;
   closedAt: string | null;
+  /** Since when nobody in it can be found; null while people stand there by name. */
+  anonymousSince: string | null;
 }
 export interface ListedSitting extends SittingInfo {
   /** The name of whoever opened it, where that is somebody else. */

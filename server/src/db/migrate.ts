@@ -18,6 +18,7 @@ import * as keptResults from './migrations/0014-kept-results.ts';
 import * as logVersion from './migrations/0015-log-version.ts';
 import * as practices from './migrations/0016-practices.ts';
 import * as markRules from './migrations/0017-mark-rules.ts';
+import * as deletedSittings from './migrations/0018-deleted-sittings.ts';
 
 const NEWER =
   'These data were written by a newer Distaff: start that one. This one is too old to read them, and leaves them as they are.';
@@ -44,6 +45,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
     { name: '0015-log-version', up: () => logVersion.up(queries) },
     { name: '0016-practices', up: () => practices.up(queries) },
     { name: '0017-mark-rules', up: () => markRules.up(queries) },
+    { name: '0018-deleted-sittings', up: () => deletedSittings.up(queries) },
   ];
   const umzug = new Umzug({ migrations, storage, logger: undefined });
   try {

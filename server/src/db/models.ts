@@ -140,6 +140,10 @@ export class SittingRow extends Model<InferAttributes<SittingRow>, InferCreation
   declare rehearsal: CreationOptional<boolean>;
   /** When a running clock was last seen by a living server, in milliseconds since 1970. */
   declare aliveAt: CreationOptional<number | null>;
+  /** When its host deleted it; it can be had again for a while. */
+  declare deletedAt: CreationOptional<Date | null>;
+  /** Since when nobody in it can be found. */
+  declare anonymousSince: CreationOptional<Date | null>;
 }
 
 const id = { type: DataTypes.STRING(40), primaryKey: true } as const;
@@ -286,6 +290,8 @@ export function defineModels(sequelize: Sequelize): void {
       pace: DataTypes.DOUBLE,
       rehearsal: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
       aliveAt: DataTypes.BIGINT,
+      deletedAt: DataTypes.DATE(3),
+      anonymousSince: DataTypes.DATE(3),
     },
     { sequelize, tableName: 'sitting', timestamps: false },
   );

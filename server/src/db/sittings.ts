@@ -1,5 +1,6 @@
 import type * as wire from '@distaff/core/wire';
 import {
+  anonymised,
   LOG_VERSION,
   measuredPace,
   outcomesOf,
@@ -59,8 +60,12 @@ const info = (row: SittingRow): SittingInfo => ({
   stageKey: row.stageKey,
   openedAt: row.openedAt.toISOString(),
   closedAt: row.closedAt?.toISOString() ?? null,
+  anonymousSince: row.anonymousSince?.toISOString() ?? null,
   rehearsal: Boolean(row.rehearsal),
 });
+
+/** So many events lie in a row of a log that is written anew. */
+const ROW_OF_EVENTS = 500;
 
 /** A row of the log as it lies in the table. */
 interface LogRow {
@@ -86,7 +91,7 @@ export class Sittings {
 
   /** Opens a sitting with its first event. @returns null where the code is in use: try another. */
   async create(
-    sitting: Omit<SittingInfo, 'closedAt' | 'rehearsal'> & { rehearsal?: boolean },
+    sitting: Omit<SittingInfo, 'closedAt' | 'rehearsal' | 'anonymousSince'> & { rehearsal?: boolean },
     first: LoggedEvent,
   ): Promise<SittingInfo | null> {
     try {
@@ -115,14 +120,17 @@ export class Sittings {
     return row && info(row);
   }
 
-  /** Sittings that an account opened, and those of shows that it owns or hosts with others. */
-  #of(accountId: string): WhereOptions {
+  /** Sittings that an account opened, and those of shows that it owns or hosts with others; or those of them that are deleted. */
+  #of(accountId: string, deleted = false): WhereOptions {
     const own = this.#db.escape(accountId);
     const hosts = rolesWith('host').map((role) => this.#db.escape(role));
     const shows = literal(`(SELECT id FROM show_doc WHERE account_id = ${own}
       UNION SELECT id FROM shared_member
         WHERE what = 'show' AND account_id = ${own} AND role IN (${hosts.join(',')}))`);
-    return { [Op.or]: [{ accountId }, { rehearsal: false, showId: { [Op.in]: shows } }] };
+    return {
+      deletedAt: deleted ? { [Op.ne]: null } : null,
+      [Op.or]: [{ accountId }, { rehearsal: false, showId: { [Op.in]: shows } }],
+    };
   }
 
   /** Whether an account may sit at the desk of a sitting. */
@@ -145,6 +153,46 @@ export class Sittings {
     return ids;
   }
 
+  /** Deletes a sitting that is over; for a while it can be had again. @throws Problem 409 while it is on. */
+  async remove({ id, closedAt }: SittingInfo): Promise<void> {
+    if (closedAt === null)
+      throw new Problem(409, 'stillOn', 'This game is still on. End it first, then delete it.');
+    await SittingRow.update({ deletedAt: new Date() }, { where: { id } });
+  }
+
+  /** Brings back one that was deleted, of whoever opened it. @throws Problem 404 where there is none. */
+  async restore(accountId: string, id: string): Promise<void> {
+    const [count] = await SittingRow.update(
+      { deletedAt: null },
+      { where: { id, accountId, deletedAt: { [Op.ne]: null } } },
+    );
+    if (count === 0) throw new Problem(404, 'notThere', 'There is no such deleted game.');
+  }
+
+  /** Takes away for good what was deleted before this moment (ms). @returns how many. */
+  purge(before: number): Promise<number> {
+    return SittingRow.destroy({ where: { deletedAt: { [Op.lt]: new Date(before) } } });
+  }
+
+  /**
+   * Makes the people of a sitting that is over anonymous, for good: its log is written anew without them, and what was
+   * worked out from it is thrown away. All of it or nothing.
+   */
+  async makeAnonymous({ id, closedAt }: SittingInfo): Promise<void> {
+    if (closedAt === null) throw new Problem(409, 'stillOn', 'This game is still on. End it first.');
+    const gone = anonymised((await this.load(id)).log);
+    await this.#db.transaction(async (transaction) => {
+      await this.#db.query('DELETE FROM sitting_log WHERE sitting_id = ?', {
+        replacements: [id],
+        transaction,
+      });
+      for (let from = 0; from < gone.length; from += ROW_OF_EVENTS)
+        await this.#insert(id, gone.slice(from, from + ROW_OF_EVENTS), transaction);
+      await writeResults(this.#db, id, null, transaction);
+      await SittingRow.update({ anonymousSince: new Date() }, { where: { id }, transaction });
+    });
+  }
+
   /** The key of the link for co-hosts, or null while there is none. */
   async deskKey(id: string): Promise<string | null> {
     return (await SittingRow.findByPk(id, { attributes: ['deskKey'] }))?.deskKey ?? null;
@@ -158,7 +206,7 @@ export class Sittings {
   /** What came out of the surveys of a show the last time that it was played to its end; nothing where it never was. */
   async lastOutcomes(showId: string): Promise<Earlier[]> {
     const last = await SittingRow.findOne({
-      where: { showId, rehearsal: false, closedAt: { [Op.ne]: null } },
+      where: { showId, rehearsal: false, deletedAt: null, closedAt: { [Op.ne]: null } },
       order: [['closedAt', 'DESC']],
       attributes: ['id'],
     });
@@ -190,7 +238,7 @@ export class Sittings {
     const row =
       (await SittingRow.findOne({ where: { openCode: code } })) ??
       (await SittingRow.findOne({
-        where: { code, closedAt: { [Op.gt]: new Date(now - CODE_LINGERS) } },
+        where: { code, deletedAt: null, closedAt: { [Op.gt]: new Date(now - CODE_LINGERS) } },
         order: [['openedAt', 'DESC']],
       }));
     return row && info(row);
@@ -200,9 +248,10 @@ export class Sittings {
     accountId: string,
     limit: number,
     offset: number,
+    deleted = false,
   ): Promise<{ sittings: wire.ListedSitting[]; total: number }> {
     const { rows, count } = await SittingRow.findAndCountAll({
-      where: { ...this.#of(accountId), rehearsal: false },
+      where: { ...this.#of(accountId, deleted), rehearsal: false },
       order: [
         ['openedAt', 'DESC'],
         ['id', 'ASC'],

@@ -21,9 +21,35 @@ export function sittingRoutes(
   type Asked = Ctx & { params: Record<string, string> };
   const mine = (ctx: Asked): Promise<SittingInfo> =>
     sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
+  /** The sitting, where whoever asks opened it. */
+  const opened = async (ctx: Asked): Promise<SittingInfo> => {
+    const info = await mine(ctx);
+    if (info.accountId === signedIn(ctx).id) return info;
+    throw new Problem(403, 'notAllowed', 'Only who opened the doors can do that.');
+  };
+
   router.get('/sittings', async (ctx) => {
     const { limit, offset } = pageOf(ctx);
-    ctx.body = await sittings.list(signedIn(ctx).id, limit, offset);
+    ctx.body = await sittings.list(signedIn(ctx).id, limit, offset, ctx.query.deleted === '1');
+  });
+  // Only who opened the doors clears up behind them.
+  router.delete('/sittings/:id', async (ctx) => {
+    const info = await opened(ctx);
+    await sittings.remove(info);
+    await hosts.drop(info.id);
+    ctx.status = 204;
+  });
+  router.post('/sittings/:id/restore', async (ctx) => {
+    await sittings.restore(signedIn(ctx).id, read(Id, ctx.params.id));
+    ctx.status = 204;
+  });
+  router.post('/sittings/:id/anonymous', async (ctx) => {
+    const info = await opened(ctx);
+    // What is in memory knows the names still, and would write them down again.
+    await hosts.drop(info.id);
+    await sittings.makeAnonymous(info);
+    await hosts.drop(info.id);
+    ctx.status = 204;
   });
   router.get('/sittings/:id', async (ctx) => {
     ctx.body = await mine(ctx);
@@ -33,12 +59,6 @@ export function sittingRoutes(
     const [log, { scores }] = [await host.log(), await host.state()];
     ctx.body = { tally: tally(log, scores), time: timeLost(log) };
   });
-  /** The sitting, where whoever asks opened it. */
-  const opened = async (ctx: Asked): Promise<SittingInfo> => {
-    const info = await mine(ctx);
-    if (info.accountId === signedIn(ctx).id) return info;
-    throw new Problem(403, 'notAllowed', 'Only who opened the doors can do that.');
-  };
   // A co-host comes to the desk by a link, with no account: it can be made once and closed again.
   router.post('/sittings/:id/desk-link', async (ctx) => {
     const { id } = await opened(ctx);

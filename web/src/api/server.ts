@@ -200,11 +200,14 @@ export const server = {
     call<{ imports: ImportInfo[]; total: number }>('GET', `/api/imports?offset=${offset}&limit=${limit}`),
   takeBackImport: (id: string) => call<{ count: number }>('DELETE', `/api/imports/${id}`),
 
-  sittings: (offset: number, limit: number) =>
+  sittings: (offset: number, limit: number, deleted = false) =>
     call<{ sittings: ListedSitting[]; total: number }>(
       'GET',
-      `/api/sittings?limit=${limit}&offset=${offset}`,
+      `/api/sittings?limit=${limit}&offset=${offset}${deleted ? '&deleted=1' : ''}`,
     ),
+  deleteSitting: (id: string) => call<void>('DELETE', `/api/sittings/${id}`),
+  restoreSitting: (id: string) => call<void>('POST', `/api/sittings/${id}/restore`),
+  makeAnonymous: (id: string) => call<void>('POST', `/api/sittings/${id}/anonymous`),
   sitting: (id: string) => call<SittingInfo>('GET', `/api/sittings/${id}`),
   deskLink: (id: string) => call<{ key: string }>('POST', `/api/sittings/${id}/desk-link`),
   closeDeskLink: (id: string) => call<null>('DELETE', `/api/sittings/${id}/desk-link`),

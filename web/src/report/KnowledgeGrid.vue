@@ -194,4 +194,10 @@ footer {
 p {
   margin: 0;
 }
+@media print {
+  .order,
+  footer {
+    display: none;
+  }
+}
 </style>

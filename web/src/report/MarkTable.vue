@@ -44,7 +44,7 @@ const told = (mark: number | string | null) =>
             <th scope="row">
               <bdi>{{ row.name }}</bdi>
             </th>
-            <td>{{ t('report.people.answered', { n: row.answered, of: row.asked }) }}</td>
+            <td>{{ t('report.marks.answeredOf', { n: row.answered, of: row.asked }) }}</td>
             <td>{{ raw(row.raw) }}</td>
             <td v-if="hasExtra">
               {{ row.extra === 0 ? '' : `+${decimal(row.extra, row.extra % 1 === 0 ? 0 : 1)}` }}

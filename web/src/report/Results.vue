@@ -10,6 +10,7 @@ import { useFormat } from '../design/useFormat.ts';
 import { clothSvg } from '../design/weave/cloth.ts';
 import CorrectionDialog from './CorrectionDialog.vue';
 import FigureStrip from './FigureStrip.vue';
+import GameMenu from './GameMenu.vue';
 import KnowledgeGrid from './KnowledgeGrid.vue';
 import MarksTab from './MarksTab.vue';
 import MostMissed from './MostMissed.vue';
@@ -76,6 +77,14 @@ async function savePng(): Promise<void> {
         <p>{{ results.problem }}</p>
         <v-btn color="primary" to="/studio">{{ t('report.library') }}</v-btn>
       </div>
+      <div v-else-if="results.isDeleted">
+        <h1>{{ t('report.menu.deleted') }}</h1>
+        <p>{{ t('report.menu.deletedHow') }}</p>
+        <div class="row files">
+          <v-btn variant="outlined" @click="results.restore">{{ t('common.undo') }}</v-btn>
+          <v-btn color="primary" to="/studio">{{ t('report.library') }}</v-btn>
+        </div>
+      </div>
       <p v-else-if="!data" role="status">{{ t('common.loading') }}</p>
       <template v-else>
         <div>
@@ -84,12 +93,18 @@ async function savePng(): Promise<void> {
               <h1>{{ t('report.title', { title: data.sitting.title }) }}</h1>
               <p class="muted">{{ t('report.played', { when: day(data.sitting.openedAt) }) }}</p>
             </div>
-            <v-btn class="on-screen" variant="outlined" :prepend-icon="mdiPrinter" @click="print">{{
-              t('report.print')
-            }}</v-btn>
+            <div class="row on-screen">
+              <v-btn variant="outlined" :prepend-icon="mdiPrinter" @click="print">{{
+                t('report.print')
+              }}</v-btn>
+              <GameMenu />
+            </div>
           </div>
           <p v-if="!data.sitting.closedAt" class="running">
             {{ t('report.running') }} <router-link :to="`/desk/${id}`">{{ t('report.toDesk') }}</router-link>
+          </p>
+          <p v-if="data.sitting.anonymousSince" class="muted">
+            {{ t('report.menu.anonymousSince', { when: day(data.sitting.anonymousSince) }) }}
           </p>
           <p v-if="results.problem" role="alert">{{ results.problem }}</p>
           <p v-if="results.corrections.length" class="row corrected">
@@ -186,6 +201,9 @@ p {
 }
 .head {
   flex-wrap: wrap;
+}
+.head > .grow {
+  min-width: min(100%, 320px);
 }
 .knew,
 .two {

@@ -25,7 +25,7 @@ export const useResults = defineStore('results', () => {
 
   async function load(sitting: string): Promise<void> {
     id.value = sitting;
-    [data.value, proposal.value, problem.value] = [null, null, ''];
+    [data.value, proposal.value, problem.value, isDeleted.value] = [null, null, '', false];
     try {
       const loaded = await server.results(sitting);
       if (id.value === sitting) data.value = loaded;
@@ -75,5 +75,49 @@ export const useResults = defineStore('results', () => {
     if (to !== undefined) await send(nanoid(), { type: 'takeBack', to });
   };
 
-  return { id, data, problem, proposal, isSending, turn, isClosed, corrections, load, propose, apply, undo };
+  /** Deleted just now: it can be had again from here, and for a while from the list. */
+  const isDeleted = ref(false);
+  async function guarded(work: () => Promise<void>): Promise<void> {
+    problem.value = '';
+    try {
+      await work();
+    } catch (error) {
+      problem.value = (error as Error).message;
+    }
+  }
+  const remove = () =>
+    guarded(async () => {
+      await server.deleteSitting(id.value);
+      isDeleted.value = true;
+    });
+  const restore = () =>
+    guarded(async () => {
+      await server.restoreSitting(id.value);
+      isDeleted.value = false;
+    });
+  const makeAnonymous = () =>
+    guarded(async () => {
+      await server.makeAnonymous(id.value);
+      data.value = await server.results(id.value);
+      turn.value++;
+    });
+
+  return {
+    id,
+    data,
+    problem,
+    proposal,
+    isSending,
+    turn,
+    isClosed,
+    corrections,
+    load,
+    propose,
+    apply,
+    undo,
+    isDeleted,
+    remove,
+    restore,
+    makeAnonymous,
+  };
 });

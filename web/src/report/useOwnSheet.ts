@@ -71,14 +71,14 @@ export function useOwnSheet(marks: () => readonly Mark[]) {
       (_, i) => rows.value[head.value]?.[i] || String.fromCharCode(65 + (i % 26)),
     ),
   );
-  /** Rows with a name below the head that are not surely somebody: only where others can still be meant. */
+  /** Rows with a name below the head that are not surely somebody; where nobody fits, only while somebody is missing. */
   const doubts = computed((): Doubt[] => {
     const all = namesIn(rows.value, names.value);
+    const sure = matches.value.filter(({ isSure }) => isSure).length;
     return matches.value
-      .filter(
-        ({ row, isSure, candidates }) =>
-          !isSure && row > head.value && all[row] !== '' && candidates.length > 0,
-      )
+      .filter(({ row, isSure }) => !isSure && row > head.value && all[row] !== '')
+      .filter(({ candidates }) => candidates.length > 0 || sure < marks().length)
+      .sort((a, b) => b.candidates.length - a.candidates.length || a.row - b.row)
       .map((one) => ({ ...one, name: all[one.row]! }));
   });
   const chosenFor = (one: Match) => said.value.get(one.row) ?? one.person ?? '';

@@ -214,7 +214,7 @@ async function undo(): Promise<void> {
         }}</v-btn>
       </section>
 
-      <SittingList v-if="library.loaded && !library.deletedOnes" />
+      <SittingList v-if="library.loaded" />
     </main>
     <ShowFileDialog
       v-if="file !== null"

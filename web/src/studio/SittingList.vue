@@ -16,8 +16,10 @@ const SHOWN = 5;
 
 <template>
   <section>
-    <h2 class="head">{{ t('studio.sittings') }}</h2>
-    <p v-if="library.sittings.length === 0" class="muted">{{ t('studio.noSittings') }}</p>
+    <h2 class="head">{{ t(library.deletedOnes ? 'studio.deletedGames' : 'studio.sittings') }}</h2>
+    <p v-if="library.sittings.length === 0" class="muted">
+      {{ t(library.deletedOnes ? 'studio.noDeletedGames' : 'studio.noSittings') }}
+    </p>
     <ul class="list">
       <li v-for="sitting in library.sittings" :key="sitting.id">
         <div class="grow">
@@ -31,13 +33,18 @@ const SHOWN = 5;
             >{{ t('studio.open') }} · <span class="mono">{{ sitting.code }}</span></span
           >
         </div>
-        <v-btn v-if="!sitting.closedAt" color="primary" :to="`/desk/${sitting.id}`">{{
+        <v-btn v-if="library.deletedOnes" variant="outlined" @click="library.restoreSitting(sitting.id)">{{
+          t('studio.restore')
+        }}</v-btn>
+        <v-btn v-else-if="!sitting.closedAt" color="primary" :to="`/desk/${sitting.id}`">{{
           t('studio.toDesk')
         }}</v-btn>
-        <v-btn variant="outlined" :to="`/results/${sitting.id}`">{{ t('studio.results') }}</v-btn>
+        <v-btn v-if="!library.deletedOnes" variant="outlined" :to="`/results/${sitting.id}`">{{
+          t('studio.results')
+        }}</v-btn>
       </li>
     </ul>
-    <template v-if="practices.list.length > 0">
+    <template v-if="practices.list.length > 0 && !library.deletedOnes">
       <h2 class="head practice">{{ t('practices.title') }}</h2>
       <ul class="list">
         <li v-for="one in practices.list.slice(0, SHOWN)" :key="one.id">

@@ -32,7 +32,10 @@ export const useLibrary = defineStore('library', () => {
     guarded(async () => {
       wanted = deleted;
       const own = ++asked;
-      const [page, played] = await Promise.all([server.shows(deleted, 0, PAGE), server.sittings(0, PAGE)]);
+      const [page, played] = await Promise.all([
+        server.shows(deleted, 0, PAGE),
+        server.sittings(0, PAGE, deleted),
+      ]);
       // A later question overtakes an earlier one that answers late.
       if (own !== asked) return;
       deletedOnes.value = deleted;
@@ -49,7 +52,10 @@ export const useLibrary = defineStore('library', () => {
     );
   const moreSittings = () =>
     guarded(
-      async () => void sittings.value.push(...(await server.sittings(sittings.value.length, PAGE)).sittings),
+      async () =>
+        void sittings.value.push(
+          ...(await server.sittings(sittings.value.length, PAGE, deletedOnes.value)).sittings,
+        ),
     );
 
   /** Makes a show: laid out for a situation, or with nothing but an empty board. @returns its id. */
@@ -68,6 +74,11 @@ export const useLibrary = defineStore('library', () => {
   const restore = (id: string) =>
     guarded(async () => {
       await server.restoreShow(id);
+      await load();
+    });
+  const restoreSitting = (id: string) =>
+    guarded(async () => {
+      await server.restoreSitting(id);
       await load();
     });
   /** Takes a show of somebody else out of the library. */
@@ -91,6 +102,7 @@ export const useLibrary = defineStore('library', () => {
     duplicate,
     remove,
     restore,
+    restoreSitting,
     leave,
   };
 });

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { decode } from '../decode.ts';
-import { readGradeSheet, type Entry, type GradeSheet } from './gradeSheet.ts';
+import { readGradeSheet } from './gradeSheet.ts';
+import type { Entry, GradeSheet } from './sheet.ts';
 
 const bytesOf = (text: string) => Buffer.from(text, 'utf8');
 function sheetOf(bytes: Uint8Array): GradeSheet {

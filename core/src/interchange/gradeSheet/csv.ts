@@ -1,6 +1,6 @@
 import { decode, type Encoding } from '../decode.ts';
 import { delimiterOf } from '../sheet/table.ts';
-import type { Entry, GradeSheet } from './gradeSheet.ts';
+import type { Entry, GradeSheet } from './sheet.ts';
 
 /** Where a cell stands in its text: from its first sign to behind its last, quotes included. */
 interface Cell {

@@ -1,5 +1,5 @@
 import { readArchive, resolvePath, writeArchive } from '../archive.ts';
-import type { Entry, GradeSheet, GradeSheetTrouble } from './gradeSheet.ts';
+import type { Entry, GradeSheet, GradeSheetTrouble } from './sheet.ts';
 
 /** Parts of the WHATWG Encoding standard; every host of this code has them. */
 declare const TextEncoder: new () => { encode(text: string): Uint8Array };

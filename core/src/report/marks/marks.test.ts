@@ -173,4 +173,10 @@ describe('people found in a sheet of somebody', () => {
     expect(namesIn(apart, [0, 1])[1]).toBe('Hicks Perran');
     expect(findNames([['a', 'b']], people)).toBeNull();
   });
+
+  test('a thousand people in a wide sheet are found', () => {
+    const many = Array.from({ length: 1000 }, (_, i) => ({ id: `p${i}`, name: `Given${i} Family${i % 97}` }));
+    const wide = many.map(({ name }, i) => [...Array.from({ length: 30 }, (_, c) => `${i * c}`), name]);
+    expect(findNames(wide, many)).toEqual({ columns: [30], found: 1000 });
+  });
 });

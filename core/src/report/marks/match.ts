@@ -14,7 +14,13 @@ export interface Match {
 }
 
 const wordsOf = (name: string) => foldText(name).split(' ').filter(Boolean);
-const sorted = (words: readonly string[]) => [...words].sort().join(' ');
+/** The same for all who write the parts of a name in another order; '' for no name. */
+const keyOf = (words: readonly string[]) => [...words].sort().join(' ');
+function counted(keys: readonly string[]): Map<string, number> {
+  const counts = new Map<string, number>();
+  for (const key of keys) counts.set(key, (counts.get(key) ?? 0) + 1);
+  return counts;
+}
 
 /** Whether one may stand for the other: the same word, its initial, or a slip of the keyboard in a longer one. */
 function standsFor(a: string, b: string): boolean {
@@ -48,15 +54,20 @@ export function matchPeople(
   people: readonly { id: string; name: string }[],
 ): Match[] {
   const parts = names.map(wordsOf);
+  const keys = parts.map(keyOf);
+  const times = counted(keys);
   const own = people.map(({ id, name }) => ({ id, words: wordsOf(name) }));
-  const same = (a: readonly string[], b: readonly string[]) => a.length > 0 && sorted(a) === sorted(b);
+  const known = new Map<string, string[]>();
+  for (const { id, words } of own) {
+    const key = keyOf(words);
+    known.set(key, [...(known.get(key) ?? []), id]);
+  }
   const matches = parts.map((words, row): Match => {
-    const exact = own.filter((one) => same(one.words, words));
-    const twice = parts.filter((other) => same(other, words)).length > 1;
-    if (exact.length === 1 && !twice)
-      return { row, person: exact[0]!.id, isSure: true, candidates: [exact[0]!.id] };
-    const near = exact.length > 0 ? exact : own.filter((one) => mayBe(one.words, words));
-    return { row, person: null, isSure: false, candidates: near.map(({ id }) => id) };
+    const exact = keys[row] === '' ? [] : (known.get(keys[row]!) ?? []);
+    if (exact.length === 1 && times.get(keys[row]!) === 1)
+      return { row, person: exact[0]!, isSure: true, candidates: exact };
+    const near = exact.length > 0 ? exact : own.filter((one) => mayBe(one.words, words)).map(({ id }) => id);
+    return { row, person: null, isSure: false, candidates: [...near] };
   });
   const taken = new Set(matches.flatMap(({ person }) => person ?? []));
   const wanted = new Map<string, number>();
@@ -85,16 +96,29 @@ export function findNames(
     ...Array.from({ length: width }, (_, i) => [i]),
     ...Array.from({ length: Math.max(0, width - 1) }, (_, i) => [i, i + 1]),
   ];
-  let best: { columns: number[]; found: number; sure: number } | null = null;
-  for (const columns of tries) {
-    const matches = matchPeople(namesIn(rows, columns), people);
-    const sure = matches.filter(({ isSure }) => isSure).length;
-    const found = matches.filter(({ person }) => person !== null).length;
-    if (found > 0 && (!best || sure > best.sure || (sure === best.sure && found > best.found)))
-      best = { columns, found, sure };
-  }
-  return best && { columns: best.columns, found: best.found };
+  const known = new Set(people.map(({ name }) => keyOf(wordsOf(name))));
+  const surely = tries.map((columns) => ({
+    columns,
+    found: namesIn(rows, columns).filter((name) => known.has(keyOf(wordsOf(name)))).length,
+  }));
+  const best = most(surely);
+  if (best) return best;
+  // Nobody stands there under their very name: then doubts tell, of as many rows as a class has.
+  const some = rows.slice(0, TELLING_ROWS);
+  return most(
+    tries.map((columns) => ({
+      columns,
+      found: matchPeople(namesIn(some, columns), people).filter(({ person }) => person !== null).length,
+    })),
+  );
 }
+
+/** So many rows tell where names are. */
+const TELLING_ROWS = 40;
+type Try = { columns: number[]; found: number };
+/** The first of those in which most people are found; null where nobody is. */
+const most = (tries: readonly Try[]): Try | null =>
+  tries.reduce<Try | null>((best, one) => (one.found > (best?.found ?? 0) ? one : best), null);
 
 /** The names in these columns, row by row. */
 export const namesIn = (rows: readonly (readonly string[])[], columns: readonly number[]): string[] =>

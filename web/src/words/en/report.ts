@@ -217,6 +217,7 @@ export const report = {
     leftOut: 'Questions left out',
     name: 'Name',
     answered: 'Answered',
+    answeredOf: '{n} of {of}',
     added: 'Extra',
     mark: 'Mark',
     passed: 'Passed',
@@ -245,5 +246,18 @@ export const report = {
         nobody: 'Nobody from this game was found in it. Choose the column with the names.',
       },
     },
+  },
+  menu: {
+    label: 'More for this game',
+    anonymous: 'Make people anonymous',
+    delete: 'Delete this game',
+    deleted: 'The game was deleted',
+    deletedHow: 'You can restore it for 30 days, here or from the deleted shows.',
+    anonymousTitle: 'Make people anonymous?',
+    anonymousGone:
+      'Names, typed answers and reasons you gave are deleted from this game for good. You can’t undo this.',
+    anonymousStays: 'All figures stay. Team names stay too.',
+    anonymousDo: 'Make anonymous',
+    anonymousSince: 'People were made anonymous {when}.',
   },
 };

@@ -35,6 +35,8 @@ export const studio = {
   moreShows: 'Show more',
   sittings: 'Sittings',
   noSittings: 'Nothing was played yet.',
+  deletedGames: 'Deleted games',
+  noDeletedGames: 'No deleted games.',
   open: 'open now',
   openedBy: 'opened by {name}',
   toDesk: 'To the desk',
