@@ -139,10 +139,13 @@ run(async () => {
   await prepareBuild();
   // Two at a time wherever there are two processors; tests that measure time have the machine to themselves.
   const checks = await Promise.all([
-    check('types', [process.execPath, 'scripts/types.mjs']),
     check(
-      'format, lint, dependency rules',
+      'types, format',
+      [process.execPath, 'scripts/types.mjs'],
       [bin('prettier'), '--check', '--log-level=warn', '.'],
+    ),
+    check(
+      'lint, dependency rules',
       [bin('eslint'), '--cache', '--max-warnings=0', '.'],
       [process.execPath, 'scripts/floating.mjs'],
       [bin('depcruise'), '--config', '.dependency-cruiser.cjs', 'core/src', 'server/src', 'web/src'],

@@ -48,6 +48,11 @@ export function makeRouter() {
       },
       { path: '/desk/:sitting', component: () => import('./desk/Desk.vue'), meta: { host: true } },
       { path: '/results/:sitting', component: () => import('./report/Results.vue'), meta: { host: true } },
+      {
+        path: '/results/:sitting/certificates',
+        component: () => import('./report/Certificates.vue'),
+        meta: { host: true },
+      },
       { path: '/overlay/:code', component: () => import('./overlay/Overlay.vue') },
       { path: '/overlay/:code/try', component: () => import('./overlay/OverlayTrial.vue') },
       { path: '/buzzers/try', component: () => import('./desk/gear/VirtualBuzzers.vue') },

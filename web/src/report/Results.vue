@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiDownload, mdiPrinter } from '@mdi/js';
+import { mdiCertificateOutline, mdiDownload, mdiPrinter } from '@mdi/js';
 import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -8,6 +8,7 @@ import StandingBars from '../design/StandingBars.vue';
 import PlainBar from '../design/PlainBar.vue';
 import { useFormat } from '../design/useFormat.ts';
 import { clothSvg } from '../design/weave/cloth.ts';
+import CopySummary from './CopySummary.vue';
 import CorrectionDialog from './CorrectionDialog.vue';
 import FigureStrip from './FigureStrip.vue';
 import GameMenu from './GameMenu.vue';
@@ -166,6 +167,13 @@ async function savePng(): Promise<void> {
                 <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="savePng">{{
                   t('report.savePng')
                 }}</v-btn>
+                <v-btn
+                  variant="outlined"
+                  :prepend-icon="mdiCertificateOutline"
+                  :to="`/results/${id}/certificates`"
+                  >{{ t('report.certificates.make') }}</v-btn
+                >
+                <CopySummary :results="data" />
               </div>
             </section>
           </div>
