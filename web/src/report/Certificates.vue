@@ -121,7 +121,7 @@ const print = () => window.print();
         </div>
       </template>
     </section>
-    <article v-for="one in sheets" :key="one.id" class="sheet" :style="weaveBackground(one.weave, 2)">
+    <article v-for="one in sheets" :key="one.id" class="sheet" :style="weaveBackground(one.weave)">
       <div class="paper">
         <img v-if="logo" class="logo" :src="logo" alt="" />
         <p class="heading" dir="auto">{{ heading }}</p>
