@@ -14,7 +14,7 @@ export interface Decoded {
 }
 
 /** What Windows-1252 has in the places 80 … 9F, where Latin-1 has controls. */
-const EXTRAS = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
+export const EXTRAS = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
 
 /** By hand, since decoders of some hosts take it for Latin-1. */
 function windows1252(bytes: Uint8Array): string {

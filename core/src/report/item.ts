@@ -53,6 +53,10 @@ const FEW = 5;
 /** A question is only called contrary when so many were asked: of fewer it is chance too often. */
 const ENOUGH = 10;
 
+/** What fewer than so many of all knew was missed: it is worth asking again. */
+const KNOWN = 0.7;
+export const wasMissed = ({ share }: Pick<ItemFigures, 'share'>): boolean => share !== null && share < KNOWN;
+
 /** How often each option was chosen by those who answered. */
 function picksOf({ answer }: Question, cells: readonly Cell[]): OptionPicks[] | null {
   const kind = kindOf(answer.kind);

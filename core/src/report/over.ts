@@ -27,6 +27,10 @@ export const aloneIn = ({ show, seats }: SittingState, team: string): string | n
     ? ((seats.has(team) ? team : [...seats.values()].find((seat) => seat.team === team)?.id) ?? null)
     : null;
 
+/** In whose row an answer stands: that of a person where each has a phone, and in nobody's where a team said it together; else a team's. */
+export const whose = (state: SittingState, { seat, team }: { seat: string | null; team: string }) =>
+  state.show.devices.mode === 'each' ? (seat ?? aloneIn(state, team)) : team;
+
 /** Whether nobody's answer has a name: none is kept, or the room said it together. */
 export const isNameless = (state: SittingState, play: QuestionInPlay): boolean =>
   isAnonymous(state, play) || (state.show.devices.mode === 'none' && pollingOf(state, play) !== null);

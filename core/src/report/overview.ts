@@ -1,3 +1,4 @@
+import { countedShare } from './counted.ts';
 import { reliability, type Reliability } from './figures/reliability.ts';
 import { deviation, mean } from './figures/spread.ts';
 import type { ItemFigures } from './item.ts';
@@ -29,13 +30,7 @@ const MOST_ASKED = 0.8;
 
 /** The share of the marks somebody has of all that was asked of them and counts; null where nothing does. */
 export const shareOf = (row: readonly (Cell | null)[], items: Sheet['items']): number | null =>
-  mean(
-    row.flatMap((cell, column) => {
-      const { counts } = items[column]!;
-      if (!cell || counts === 'nobody') return [];
-      return counts === 'all' ? 1 : cell.share;
-    }),
-  );
+  mean(row.flatMap((cell, column) => (cell && countedShare(items[column]!.counts, cell.share)) ?? []));
 
 /** Marks for the questions that nearly all were asked, of the people who were asked all of these. */
 function commonMarks({ cells, items, knowers }: Sheet): number[][] {

@@ -9,6 +9,7 @@ import { nextStep } from '../sitting/read/nextStep.ts';
 import { quizOf } from '../sitting/test/quizOf.ts';
 import { everyKind, seatActor, Table } from '../sitting/test/table.ts';
 import { reportOf } from './report.ts';
+import { resultsOf } from './results.ts';
 
 const options = ['Chalk', 'Slate', 'Sandstone'].map((text, i) => ({ id: `k${i}`, text }));
 const choice: AnswerContent = { kind: 'choice', options, key: 'k0' };
@@ -57,6 +58,18 @@ describe('who knew what', () => {
     table.pick('s1', 'Chalk');
     table.do('showKey', 'settle', 'leave');
     expect(reportOf(table.state)).toMatchObject({ by: 'teams', rows: ['w', 'r', 'u'] });
+  });
+
+  test('an answer is found in its row, also where one answers for a team and rows are people', () => {
+    const show = quizOf([choice], { floor: 'turn', afterWrong: 'close' }, { mode: 'each', score: 'teams' });
+    const table = asked(new Table(show).do('begin'));
+    table.answer('s0', { slot: 0 });
+    table.do('showKey', 'settle', 'leave');
+    const { knowers, rows } = reportOf(table.state);
+    const [row] = resultsOf(table.state).responses;
+    expect(knowers.findIndex(({ id }) => id === row!.knower)).toBe(rows.indexOf('r'));
+    // By the team it is marked.
+    expect([row!.who, row!.teamId]).toEqual(['t0', 't0']);
   });
 
   test('a question whose answers nobody could give in time is none of it; an opinion neither', () => {

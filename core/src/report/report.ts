@@ -1,4 +1,5 @@
 import { writtenQuestion } from '../sitting/read/inPlay.ts';
+import { correctionsIn } from '../sitting/read/corrections.ts';
 import { playOf, scoreNow, type SittingState } from '../sitting/state.ts';
 import { itemFigures, type ItemFigures } from './item.ts';
 import { overviewOf, shareOf, type Overview } from './overview.ts';
@@ -35,10 +36,10 @@ const signs = { right: 'r', part: 'p', wrong: 'w', none: 'n' } as const satisfie
   CellSign
 >;
 
-/** Steps that were taken since the show was closed: nothing but what was put right. */
-export function correctionsIn({ steps }: SittingState): number[] {
-  const closed = steps.findLastIndex(({ type }) => type === 'closed');
-  return closed < 0 ? [] : steps.slice(closed + 1).map(({ seq }) => seq);
+/** How many questions somebody was asked, and how many of them they answered, by the signs of their row. */
+export function turnout(signs: Iterable<string>): { asked: number; answered: number } {
+  const asked = [...signs].filter((sign) => sign !== 'u');
+  return { asked: asked.length, answered: asked.filter((sign) => sign !== 'n').length };
 }
 
 /** Works the report of a sitting out of its state: what is ruled later changes every figure that depends on it. */

@@ -7,7 +7,7 @@ import { hadFloor } from '../sitting/read/worth.ts';
 import { seatsOf, teamOf, type QuestionInPlay, type Response, type SittingState } from '../sitting/state.ts';
 import { teamViews } from '../sitting/view/public.ts';
 import type { Weave } from '../show/weave.ts';
-import { isNameless, overIn, silentIn } from './over.ts';
+import { isNameless, overIn, silentIn, whose } from './over.ts';
 
 export interface StandingRow {
   id: string;
@@ -24,6 +24,8 @@ export interface ResponseRow {
   play: number;
   /** By which the answer is marked: a seat or a team; null where nobody's answer has a name, or none was given. */
   who: string | null;
+  /** In whose row of the sheet it stands, or null. */
+  knower: string | null;
   teamId: string;
   category: string;
   /** What the question was worth; 0 where nothing could be right or wrong. */
@@ -88,6 +90,7 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
     number,
     play: play.play,
     who: null,
+    knower: null,
     teamId: '',
     category: placeOf(state, play).label || (state.show.rounds[state.begun[play.begun]!.index]?.title ?? ''),
     value: kind.keyed ? play.points : 0,
@@ -122,6 +125,7 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
       } = one as Partial<Response> & typeof one;
       return {
         ...row,
+        knower: isNameless(state, play) ? null : whose(state, one),
         who: isNameless(state, play) ? null : ((one as Partial<Response>).who ?? null),
         teamId: team,
         team: teamOf(state, team)?.name ?? '',

@@ -5,7 +5,7 @@ import { mayReweigh } from '../sitting/decide/reweigh.ts';
 import { kindInPlay, placeOf, writtenQuestion } from '../sitting/read/inPlay.ts';
 import { playing } from '../sitting/read/roundCount.ts';
 import { teamOf, type QuestionInPlay, type Response, type SittingState } from '../sitting/state.ts';
-import { aloneIn, overIn, silentIn } from './over.ts';
+import { overIn, silentIn, whose } from './over.ts';
 
 /** Somebody who knew things or did not: a person with a phone, else a team. */
 export interface Knower {
@@ -124,17 +124,14 @@ function columnOf(
   plays: readonly QuestionInPlay[],
   knowers: readonly Knower[],
 ): (Cell | null)[] {
-  const byPeople = state.show.devices.mode === 'each';
-  /** In whose row it stands; in nobody's where a team said it together, and rows are people. */
-  const whose = ({ seat, team }: { seat: string | null; team: string }) =>
-    byPeople ? (seat ?? aloneIn(state, team)) : team;
   const cells = new Map<string, Cell>();
   const enter = (who: string | null, cell: Cell) => {
     if (who !== null && !cells.has(who)) cells.set(who, cell);
   };
   for (const play of plays) {
-    for (const response of play.responses) enter(whose(response), cellOf(play, response));
-    for (const one of silentIn(state, play)) enter(whose(one), { ...EMPTY, is: 'none', play: play.play });
+    for (const response of play.responses) enter(whose(state, response), cellOf(play, response));
+    for (const one of silentIn(state, play))
+      enter(whose(state, one), { ...EMPTY, is: 'none', play: play.play });
   }
   return knowers.map(({ id }) => cells.get(id) ?? null);
 }

@@ -8,6 +8,7 @@ export { concernsOne } from '../formats/events.ts';
 export { openDoors } from './openDoors.ts';
 export { type LastStep, TIME, overtaken } from './press.ts';
 export { type NextStep, nextStep } from './read/nextStep.ts';
+export { barredCorrection } from './read/corrections.ts';
 export { choosesAlone } from './read/alone.ts';
 export { isAsking, isTimed } from './read/asking.ts';
 export { expectedEnd, measuredPace } from './read/timing.ts';

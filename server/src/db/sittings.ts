@@ -116,7 +116,7 @@ export class Sittings {
   }
 
   async byId(id: string): Promise<SittingInfo | null> {
-    const row = await SittingRow.findByPk(id);
+    const row = await SittingRow.findOne({ where: { id, deletedAt: null } });
     return row && info(row);
   }
 

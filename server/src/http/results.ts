@@ -2,8 +2,8 @@ import Router from '@koa/router';
 import { responsesCsv, standingsCsv } from '@distaff/core/interchange';
 import type { Random } from '@distaff/core/random';
 import { isRefusal, type Refusal } from '@distaff/core/refusal';
-import { correctionsIn, MarkRule, movesBetween, personOf, scoreHistory } from '@distaff/core/report';
-import { Correction } from '@distaff/core/sitting';
+import { MarkRule, movesBetween, personOf, scoreHistory } from '@distaff/core/report';
+import { barredCorrection, Correction } from '@distaff/core/sitting';
 import { Id } from '@distaff/core/text';
 import * as v from 'valibot';
 import type { MarkRules } from '../db/markRules.ts';
@@ -81,13 +81,11 @@ export function resultRoutes(
   });
 
   /** The host of a sitting that is closed: while it is on, its desk puts things right. */
-  const closed = async (ctx: At, { type, ...command }: Correction) => {
+  const closed = async (ctx: At, command: Correction) => {
     const { host } = hosts.get((await mine(ctx)).id);
     const state = await host.state();
-    if (state.phase !== 'closed')
-      throw new Problem(409, 'stillOn', 'This game is still on. Put it right at the desk.');
-    if (type === 'takeBack' && !('to' in command && correctionsIn(state).includes(command.to)))
-      throw new Problem(409, 'notNow', 'That has been undone already.');
+    const barred = barredCorrection(state, command);
+    if (barred) throw new Problem(409, state.phase === 'closed' ? 'notNow' : 'stillOn', barred.sentence);
     return host;
   };
   router.post('/corrections/preview', async (ctx) => {

@@ -158,6 +158,15 @@ export class SittingHost {
     this.#schedule();
   }
 
+  /** Has the log written anew by `work` with nothing else under way; then it is read again, and shown. */
+  async rewrite(work: () => Promise<void>): Promise<void> {
+    while (this.#busy) await this.#busy;
+    await this.#run(async () => {
+      await work();
+      await this.#load();
+    });
+  }
+
   /** The whole log. */
   async log(): Promise<readonly LoggedEvent[]> {
     await this.state();

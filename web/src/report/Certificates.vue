@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { certificatesFor, filledIn, type ForWhom } from '@distaff/core/report';
 import { mdiArrowLeft, mdiImageOutline, mdiPrinter } from '@mdi/js';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
@@ -6,7 +7,6 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useFormat } from '../design/useFormat.ts';
 import { weaveBackground } from '../design/weave/tile.ts';
-import { certificatesFor, filledIn, type ForWhom } from './certificates.ts';
 import { useResults } from './results.ts';
 
 /** Certificates on paper: a sheet each, bordered by the weave of the team; the browser prints them, or makes a PDF. */

@@ -26,7 +26,15 @@ const used = computed(() => {
   const found = new Set(report.rows.flatMap((row) => [...row]));
   return signsInOrder.filter((sign) => found.has(sign));
 });
-const answers = computed(() => new Map(responses.map((row) => [`${row.number} ${row.who}`, row])));
+/** By question and row; of several answers to one question the first counts. */
+const answers = computed(() => {
+  const found = new Map<string, Results['responses'][number]>();
+  for (const row of responses) {
+    const key = `${row.number} ${row.knower}`;
+    if (!found.has(key)) found.set(key, row);
+  }
+  return found;
+});
 const at = ref<{ row: number; column: number } | null>(null);
 const chosenIn = (row: number) => (at.value?.row === row ? at.value.column : null);
 /** What the chosen square stands for. */

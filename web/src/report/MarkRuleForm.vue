@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import type { Scale } from '@distaff/core/report';
+import { nameOfScale, scaleNames, scales, type Scale, type ScaleName } from '@distaff/core/report';
 import { mdiClose, mdiPlus } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useMarks } from './marks.ts';
 import { useResults } from './results.ts';
-import { nameOfScale, scaleNames, scales, type ScaleName } from './scales.ts';
 
 /** How marks are given: what they come from, the scale, rounding, what counts, who was not there. */
 const { t } = useI18n();

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ABSENT } from '@distaff/core/report';
 import { mdiDownload, mdiFileUploadOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -22,14 +23,15 @@ async function choose(event: Event): Promise<void> {
   await take(file);
 }
 const nameOf = computed(() => new Map(marks.marks.map(({ id, name }) => [id, name])));
-const columns = computed(() => sheet.heads.value.map((title, value) => ({ value, title })));
+const columns = computed(() => sheet.read.value.heads.map((title, value) => ({ value, title })));
 const targets = computed(() => [
   ...columns.value,
-  { value: sheet.heads.value.length, title: t('report.marks.sheet.newColumn') },
+  { value: sheet.read.value.heads.length, title: t('report.marks.sheet.newColumn') },
 ]);
 const whoIn = (candidates: readonly string[]) => [
   { value: '', title: t('report.marks.sheet.nobody') },
-  ...[...new Set([...candidates, ...sheet.free.value])].map((id) => ({
+  ...(sheet.mayBeAbsent.value ? [{ value: ABSENT, title: t('report.marks.sheet.absent') }] : []),
+  ...[...new Set([...candidates, ...sheet.read.value.missing])].map((id) => ({
     value: id,
     title: nameOf.value.get(id) ?? '',
   })),
@@ -87,28 +89,28 @@ function download(): void {
         />
       </div>
       <p role="status">
-        {{ t('report.marks.sheet.found', { n: sheet.settled.value.length, of: marks.marks.length }) }}
+        {{ t('report.marks.sheet.found', { n: sheet.read.value.settled.length, of: marks.marks.length }) }}
         <template v-if="sheet.blocked.value > 0">
           {{ t('report.marks.sheet.formulas', sheet.blocked.value, { named: { n: sheet.blocked.value } }) }}
         </template>
       </p>
-      <template v-if="sheet.doubts.value.length">
+      <template v-if="sheet.read.value.doubts.length">
         <h3>{{ t('report.marks.sheet.doubts') }}</h3>
-        <div v-for="doubt in sheet.doubts.value" :key="doubt.row" class="doubt">
+        <div v-for="doubt in sheet.read.value.doubts" :key="doubt.row" class="doubt">
           <span class="clip" dir="auto">{{ doubt.name }}</span>
           <v-select
             hide-details
-            :model-value="sheet.chosenFor(doubt)"
+            :model-value="doubt.now"
             :label="t('report.marks.sheet.is')"
             :items="whoIn(doubt.candidates)"
             @update:model-value="sheet.settle(doubt.row, $event)"
           />
         </div>
       </template>
-      <p v-if="sheet.missing.value.length" class="muted">
+      <p v-if="sheet.read.value.missing.length" class="muted">
         {{
           t('report.marks.sheet.missing', {
-            names: sheet.missing.value.map((id) => nameOf.get(id) ?? '').join(', '),
+            names: sheet.read.value.missing.map((id) => nameOf.get(id) ?? '').join(', '),
           })
         }}
       </p>
@@ -116,7 +118,7 @@ function download(): void {
         <v-btn
           color="primary"
           :prepend-icon="mdiDownload"
-          :disabled="sheet.settled.value.length === 0"
+          :disabled="sheet.read.value.settled.length === 0"
           @click="download"
           >{{ t('report.marks.sheet.download') }}</v-btn
         >

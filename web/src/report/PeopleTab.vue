@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { turnout } from '@distaff/core/report';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -17,15 +18,10 @@ const ROW = 49;
 /** Of more only those that are seen are drawn. */
 const MANY = 100;
 const people = computed(() =>
-  rowsInOrder(report.value, 'name', locale.value).map((row) => {
-    const signs = [...report.value.rows[row]!];
-    const asked = signs.filter((sign) => sign !== 'u').length;
-    return {
-      ...report.value.knowers[row]!,
-      asked,
-      answered: signs.filter((sign) => sign !== 'u' && sign !== 'n').length,
-    };
-  }),
+  rowsInOrder(report.value, 'name', locale.value).map((row) => ({
+    ...report.value.knowers[row]!,
+    ...turnout(report.value.rows[row]!),
+  })),
 );
 /** Who is looked at stands in the address: it can be gone back from, and be sent to a colleague. */
 const who = computed({

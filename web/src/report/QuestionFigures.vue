@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Report } from '@distaff/core/report';
+import { wasMissed, type Report } from '@distaff/core/report';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import RichText from '../design/rich/RichText.vue';
@@ -17,12 +17,10 @@ const { decimal } = useFormat();
 const order = ref<ItemOrder>('played');
 const results = useResults();
 const only = ref<'all' | 'missed' | 'flagged'>('all');
-/** What fewer than so many of a hundred knew was missed. */
-const KNOWN = 0.7;
 const items = computed(() =>
   itemsInOrder(report.items, order.value).filter(
-    ({ figures: { share, flags } }) =>
-      only.value === 'all' || (only.value === 'missed' ? share !== null && share < KNOWN : flags.length > 0),
+    ({ figures }) =>
+      only.value === 'all' || (only.value === 'missed' ? wasMissed(figures) : figures.flags.length > 0),
   ),
 );
 const accept = ({ number }: Item, { text, play, who }: { text: string; play: number; who: string }) =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wasMissed } from '@distaff/core/report';
 import { mdiBookshelf, mdiPencilBoxOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -12,12 +13,8 @@ const router = useRouter();
 const results = useResults();
 const busy = ref(false);
 const problem = ref('');
-/** What fewer than so many of a hundred knew was missed. */
-const KNOWN = 0.7;
 const missed = computed(() =>
-  results.data!.report.items.filter(
-    ({ figures, counts }) => counts === 'asPlayed' && figures.share !== null && figures.share < KNOWN,
-  ),
+  results.data!.report.items.filter(({ figures, counts }) => counts === 'asPlayed' && wasMissed(figures)),
 );
 /** The set made of them; once made it is used again. */
 let made: { id: string; title: string } | null = null;

@@ -1,12 +1,19 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { usualMarks, type Mark, type Report } from '@distaff/core/report';
+import {
+  ABSENT,
+  nameOfScale,
+  scaleNames,
+  scales,
+  usualMarks,
+  type Mark,
+  type Report,
+} from '@distaff/core/report';
 import { createPinia, setActivePinia } from 'pinia';
 import { nextTick } from 'vue';
 import { fakeServer, held, refusal } from '../test/fakeServer.ts';
 import { lineStyle } from './lineStyle.ts';
 import { useMarks } from './marks.ts';
 import { useResults } from './results.ts';
-import { nameOfScale, scaleNames, scales } from './scales.ts';
 import { useOwnSheet } from './useOwnSheet.ts';
 
 /** Results of a game with these corrections so far. */
@@ -162,8 +169,8 @@ describe('the host’s own sheet', () => {
   test('names and the empty column behind them are found, doubts are put forward, and settled by hand', async () => {
     const sheet = opened('Class;Name;Old;New\n7B;Kestle, Ansa;3;\n7B;Jory P.;2;\n7B;Nobody Here;1;\n');
     await nextTick();
-    expect([sheet.names.value, sheet.heads.value[sheet.target.value]]).toEqual([[1], 'New']);
-    expect(sheet.doubts.value.map((one) => [one.name, sheet.chosenFor(one)])).toEqual([
+    expect([sheet.names.value, sheet.read.value.heads[sheet.target.value]]).toEqual([[1], 'New']);
+    expect(sheet.read.value.doubts.map((one) => [one.name, one.now])).toEqual([
       ['Jory P.', 'p1'],
       ['Nobody Here', ''],
     ]);
@@ -177,11 +184,24 @@ describe('the host’s own sheet', () => {
       'Class;Name;Old;New\n7B;Kestle, Ansa;3;82\n7B;Jory P.;2;\n7B;Nobody Here;1;64\n',
     );
     sheet.settle(2, 'p0');
-    expect(sheet.settled.value.map(({ row, id }) => [row, id])).toEqual([
+    expect(sheet.read.value.settled.map(({ row, id }) => [row, id])).toEqual([
       [1, 'p0'],
       [3, 'p1'],
     ]);
-    expect(sheet.missing.value).toEqual(['p2']);
+    expect(sheet.read.value.missing).toEqual(['p2']);
+  });
+
+  test('whoever was absent has the worst mark where the host says so, and a foot of the sheet has none', () => {
+    useMarks().rule = { ...usualMarks, absent: 'worst' };
+    const sheet = opened('Name,Mark\nAnsa Kestle,\nLowen Tregear,\nJory Penrose,\nWenna Hicks,\nMean,\n');
+    expect(sheet.read.value.doubts.map(({ name, now }) => [name, now])).toEqual([
+      ['Lowen Tregear', ''],
+      ['Mean', ''],
+    ]);
+    sheet.settle(2, ABSENT);
+    expect(textOf(sheet)).toBe(
+      'Name,Mark\nAnsa Kestle,82\nLowen Tregear,0\nJory Penrose,64\nWenna Hicks,\nMean,\n',
+    );
   });
 
   test('where every column is full a new one comes, with its head', () => {
@@ -191,7 +211,7 @@ describe('the host’s own sheet', () => {
 
   test('a file in which nobody is, or that is no sheet, says so', () => {
     const sheet = opened('a,b\nc,d\n');
-    expect([sheet.trouble.value, sheet.settled.value]).toEqual(['nobody', []]);
+    expect([sheet.trouble.value, sheet.read.value.settled]).toEqual(['nobody', []]);
     sheet.open('x.xls', new Uint8Array([0xd0, 0xcf, 0x11, 0xe0]));
     expect([sheet.trouble.value, sheet.sheets.value, sheet.filled('Mark')]).toEqual(['locked', [], null]);
   });

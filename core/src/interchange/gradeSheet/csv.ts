@@ -1,4 +1,5 @@
-import { decode, type Encoding } from '../decode.ts';
+import { decode } from '../decode.ts';
+import { encode, markOf } from '../encode.ts';
 import { delimiterOf } from '../sheet/table.ts';
 import type { Entry, GradeSheet } from './sheet.ts';
 
@@ -45,46 +46,11 @@ const written = (value: number | string, delimiter: string, decimalComma: boolea
   return text.includes(delimiter) || /["\r\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text;
 };
 
-/** Bytes of a text in the encoding in which it came; what Windows-1252 lacks becomes a question mark. */
-function encoded(text: string, encoding: Encoding, mark: Uint8Array): Uint8Array {
-  const body = (() => {
-    if (encoding === 'utf-8') return utf8(text);
-    if (encoding === 'windows-1252') return latin(text);
-    const bytes = new Uint8Array(text.length * 2);
-    const view = new DataView(bytes.buffer);
-    for (let i = 0; i < text.length; i++) view.setUint16(2 * i, text.charCodeAt(i), encoding === 'utf-16le');
-    return bytes;
-  })();
-  const whole = new Uint8Array(mark.length + body.length);
-  whole.set(mark);
-  whole.set(body, mark.length);
-  return whole;
-}
-/** Part of the WHATWG Encoding standard; every host of this code has it. */
-declare const TextEncoder: new () => { encode(text: string): Uint8Array };
-const utf8 = (text: string): Uint8Array => new TextEncoder().encode(text);
-const ODD = new Map(
-  [...Array(32).keys()].map((i) => [decode(new Uint8Array([0xe9, 0x80 + i])).text[1]!, 0x80 + i]),
-);
-const latin = (text: string): Uint8Array =>
-  Uint8Array.from(text, (sign) => {
-    const code = sign.charCodeAt(0);
-    return code < 0x80 || (code >= 0xa0 && code <= 0xff) ? code : (ODD.get(sign) ?? 0x3f);
-  });
-
-const marks: Record<Encoding, number[]> = {
-  'utf-8': [0xef, 0xbb, 0xbf],
-  'utf-16le': [0xff, 0xfe],
-  'utf-16be': [0xfe, 0xff],
-  'windows-1252': [],
-};
-
 /** Reads separated values so that single cells of them can be filled; null where that is no text. */
 export function csvSheet(bytes: Uint8Array): GradeSheet | null {
   const { text, encoding } = decode(bytes);
   if (text.includes('\0') || text.trim() === '') return null;
-  const own = marks[encoding];
-  const mark = own.every((byte, i) => bytes[i] === byte) ? bytes.slice(0, own.length) : new Uint8Array();
+  const mark = markOf(bytes, encoding);
   const told = /^sep=(.)\r?\n/.exec(text);
   const delimiter = told?.[1] ?? delimiterOf(text);
   const cells = cellsOf(text, delimiter, told?.[0].length ?? 0);
@@ -103,7 +69,7 @@ export function csvSheet(bytes: Uint8Array): GradeSheet | null {
           delimiter.repeat(before) +
           written(value, delimiter, decimalComma) +
           out.slice(to);
-      return encoded(out, encoding, mark);
+      return encode(out, encoding, mark);
     },
   };
 }

@@ -1,9 +1,6 @@
+import { strFromU8, strToU8 } from 'fflate';
 import { readArchive, resolvePath, writeArchive } from '../archive.ts';
 import type { Entry, GradeSheet, GradeSheetTrouble } from './sheet.ts';
-
-/** Parts of the WHATWG Encoding standard; every host of this code has them. */
-declare const TextEncoder: new () => { encode(text: string): Uint8Array };
-declare const TextDecoder: new () => { decode(bytes: Uint8Array): string };
 
 const named: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" };
 const plain = (xml: string): string =>
@@ -140,13 +137,18 @@ function filled(xml: string, entries: readonly Entry[]): string {
   return out + xml.slice(last);
 }
 
+/*
+ * By hand, and not by a library of spreadsheets: those write a workbook anew and lose what they do not know. Only the text of
+ * the cells that are filled changes here.
+ */
+
 /** Reads the sheets of a workbook so that single cells of them can be filled; whatever else is in the file stays. */
 export function xlsxSheets(bytes: Uint8Array): { sheets: GradeSheet[] } | { trouble: GradeSheetTrouble } {
   const files = readArchive(bytes);
   if ('trouble' in files) return { trouble: files.trouble === 'notZip' ? 'notZip' : 'tooMuch' };
   const text = (path: string) => {
     const file = files.get(path);
-    return file ? new TextDecoder().decode(file) : '';
+    return file ? strFromU8(file) : '';
   };
   const book = [...files.keys()].find((path) => /(?:^|\/)workbook\.xml$/.test(path));
   if (!book) return { trouble: 'notTable' };
@@ -173,8 +175,7 @@ export function xlsxSheets(bytes: Uint8Array): { sheets: GradeSheet[] } | { trou
         name: attribute(tag, 'name') ?? '',
         rows,
         formulas,
-        fill: (entries) =>
-          writeArchive(new Map([...files, [path, new TextEncoder().encode(filled(xml, entries))]])),
+        fill: (entries) => writeArchive(new Map([...files, [path, strToU8(filled(xml, entries))]])),
       },
     ];
   });

@@ -1,4 +1,5 @@
-import type { Report } from '../report.ts';
+import { countedShare } from '../counted.ts';
+import { turnout, type Report } from '../report.ts';
 import type { MarkRule } from './rule.ts';
 import { letterFor, onRange, roundMark } from './scale.ts';
 
@@ -19,7 +20,7 @@ export interface Mark {
 }
 
 /** What each sign of a report is worth where nothing else is said. */
-const WORTH = { r: 1, w: 0, n: 0 } as const;
+const WORTH: Record<string, number> = { r: 1, w: 0, n: 0 };
 
 /** The percent somebody has of the questions that count, each weighed as the rule says. */
 function percentOf(
@@ -31,11 +32,11 @@ function percentOf(
   let [sum, of] = [0, 0];
   for (const column of counting) {
     const sign = report.rows[row]![column]!;
+    if (sign === 'u') continue;
     const { counts, value } = report.items[column]!;
-    if (sign === 'u' || counts === 'nobody') continue;
+    const share = countedShare(counts, sign === 'p' ? (report.parts[`${row} ${column}`] ?? 0) : WORTH[sign]!);
+    if (share === null) continue;
     const weighs = weight === 'value' ? Math.abs(value) : 1;
-    const share =
-      counts === 'all' ? 1 : sign === 'p' ? (report.parts[`${row} ${column}`] ?? 0) : WORTH[sign as 'r'];
     sum += weighs * share;
     of += weighs;
   }
@@ -84,9 +85,7 @@ export function absentMark(rule: MarkRule): Mark['mark'] {
 export function marksOf(report: Report, rule: MarkRule, leftOut: ReadonlySet<number> = new Set()): Mark[] {
   const counting = report.items.flatMap(({ number }, column) => (leftOut.has(number) ? [] : [column]));
   const told = report.knowers.map(({ id, name, team, score }, row) => {
-    const signs = counting.map((column) => report.rows[row]![column]!);
-    const asked = signs.filter((sign) => sign !== 'u').length;
-    const answered = signs.filter((sign) => sign !== 'u' && sign !== 'n').length;
+    const { asked, answered } = turnout(counting.map((column) => report.rows[row]![column]!));
     const raw = rule.from === 'points' ? score : percentOf(report, row, counting, rule);
     return { id, name, team, asked, answered, raw: answered === 0 ? null : raw };
   });

@@ -120,11 +120,13 @@ type Try = { columns: number[]; found: number };
 const most = (tries: readonly Try[]): Try | null =>
   tries.reduce<Try | null>((best, one) => (one.found > (best?.found ?? 0) ? one : best), null);
 
-/** The names in these columns, row by row. */
-export const namesIn = (rows: readonly (readonly string[])[], columns: readonly number[]): string[] =>
-  rows.map((row) =>
-    columns
+/** The names in these columns, row by row, from the first column on. */
+export function namesIn(rows: readonly (readonly string[])[], columns: readonly number[]): string[] {
+  const inOrder = [...columns].sort((a, b) => a - b);
+  return rows.map((row) =>
+    inOrder
       .map((column) => row[column] ?? '')
       .join(' ')
       .trim(),
   );
+}

@@ -236,6 +236,7 @@ export const report = {
       doubts: 'Who is this?',
       is: 'In the game',
       nobody: 'Nobody',
+      absent: 'Was absent',
       missing: 'Not in your sheet: {names}',
       download: 'Download the filled sheet',
       trouble: {

@@ -1,4 +1,4 @@
-import type { MarkRule, Scale } from '@distaff/core/report';
+import type { MarkRule, Scale } from './rule.ts';
 
 /** Scales that are at hand; each can be changed once it is chosen. */
 export const scaleNames = ['raw', 'hundred', 'sixBest', 'oneBest', 'letters', 'own'] as const;

@@ -1,5 +1,5 @@
-import type { Results } from '@distaff/core/report';
-import type { Weave } from '@distaff/core/show';
+import type { Weave } from '../show/weave.ts';
+import type { Results } from './results.ts';
 
 /** One sheet: for whom, their place and score. */
 export interface Certificate {

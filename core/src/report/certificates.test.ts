@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
-import type { Results } from '@distaff/core/report';
 import { certificatesFor, filledIn } from './certificates.ts';
+import type { Results } from './results.ts';
 
 const standings = [
   { id: 'a', team: 'Bowline', place: 1, score: 300, players: ['Ansa', 'Jory'] },
