@@ -195,6 +195,13 @@ h2 {
   width: 100%;
   background: var(--stone);
 }
+/* What is told has room beside what can be done with it, or a line of its own. */
+footer b {
+  margin-inline-start: 8px;
+}
+footer > .grow {
+  min-width: min(100%, 360px);
+}
 footer {
   flex-wrap: wrap;
   margin-top: 12px;

@@ -67,7 +67,14 @@ h2 {
   margin: 0 0 8px;
 }
 .scroll {
-  overflow-x: auto;
+  overflow: auto;
+  /* Below it stands the host's own sheet, which thirty rows must not push out of sight. */
+  max-height: 520px;
+}
+@media print {
+  .scroll {
+    max-height: none;
+  }
 }
 table {
   width: 100%;

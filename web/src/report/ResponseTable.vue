@@ -1,19 +1,41 @@
 <script setup lang="ts">
 import type { Results } from '@distaff/core/report';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import RichText from '../design/rich/RichText.vue';
 import { useFormat } from '../design/useFormat.ts';
 import { useVerdict, verdictIcon } from '../design/verdict.ts';
 
-defineProps<{ rows: Results['responses'] }>();
+const { rows } = defineProps<{ rows: Results['responses'] }>();
 const { t } = useI18n();
 const { points, change } = useFormat();
 const { told } = useVerdict();
+/** Of more answers those to one question are shown at a time: no browser draws a table of forty thousand rows. */
+const MANY = 2000;
+const questions = computed(() => {
+  const found = new Map(rows.map(({ number, prompt }) => [number, prompt]));
+  return [...found].map(([value, prompt]) => ({ value, title: `${value} · ${prompt}` }));
+});
+const number = ref<number | null>(null);
+const shown = computed(() => {
+  if (rows.length <= MANY) return rows;
+  const of = number.value ?? rows[0]!.number;
+  return rows.filter((row) => row.number === of);
+});
 </script>
 
 <template>
   <p v-if="rows.length === 0" class="muted">{{ t('report.noResponses') }}</p>
-  <div v-else class="scroll" tabindex="0" role="region" :aria-label="t('report.responses')">
+  <v-select
+    v-if="rows.length > MANY"
+    class="which"
+    hide-details
+    :label="t('report.question')"
+    :model-value="number ?? rows[0]!.number"
+    :items="questions"
+    @update:model-value="number = $event"
+  />
+  <div v-if="rows.length > 0" class="scroll" tabindex="0" role="region" :aria-label="t('report.responses')">
     <table>
       <thead>
         <tr>
@@ -37,8 +59,8 @@ const { told } = useVerdict();
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(row, i) in rows" :key="i" :class="{ first: row.number !== rows[i - 1]?.number }">
-          <template v-if="row.number !== rows[i - 1]?.number">
+        <tr v-for="(row, i) in shown" :key="i" :class="{ first: row.number !== shown[i - 1]?.number }">
+          <template v-if="row.number !== shown[i - 1]?.number">
             <td class="mono">{{ row.number }}</td>
             <td>
               <b>{{ row.category }}</b> <RichText inline :text="row.prompt" /><br /><span
@@ -71,6 +93,10 @@ const { told } = useVerdict();
 </template>
 
 <style scoped>
+.which {
+  max-width: 480px;
+  margin-bottom: 12px;
+}
 .scroll {
   overflow-x: auto;
   background: var(--paper);

@@ -136,7 +136,7 @@ export const report = {
     right: 'Mark correct',
     part: 'Mark half',
     wrong: 'Mark wrong',
-    accept: 'Mark correct for everyone who wrote this',
+    accept: 'Mark correct for everyone with this answer',
     acceptThis: 'Accept this spelling',
     says: '{name}’s answer to question {number} becomes: {verdict}.',
     acceptSays: '“{text}” becomes correct for everyone who answered it to question {number}.',
