@@ -18,6 +18,14 @@ const shared = {
   setupFiles: ['<rootDir>/core/src/document/test/guard.ts'],
 };
 
+/**
+ * Of these workspaces lines are counted. Counting takes core, where properties run rules a million times, two thirds
+ * longer: `npm test` leaves it to `npm run coverage`.
+ */
+const counted = (process.env.DISTAFF_COUNTED ?? 'core,server,web').split(',');
+// What components show is seen in the browser; what they are worked by is tested here.
+const least = { core: 80, server: 80, web: 60 };
+
 export default {
   projects: [
     { ...shared, displayName: 'core', roots: ['<rootDir>/core/src'], testMatch: ['**/*.test.ts'] },
@@ -45,12 +53,9 @@ export default {
     },
   ],
   testTimeout: 60000,
-  collectCoverageFrom: ['{core,server,web}/src/**/*.ts', '!**/*.test.ts', '!**/test/**'],
+  collectCoverageFrom: [`{${counted.join(',')},}/src/**/*.ts`, '!**/*.test.ts', '!**/test/**'],
   coverageReporters: ['json-summary'],
-  // What components show is seen in the browser; what they are worked by is tested here.
-  coverageThreshold: {
-    './core/src/': { lines: 80 },
-    './server/src/': { lines: 80 },
-    './web/src/': { lines: 60 },
-  },
+  coverageThreshold: Object.fromEntries(
+    counted.map((workspace) => [`./${workspace}/src/`, { lines: least[workspace] }]),
+  ),
 };
