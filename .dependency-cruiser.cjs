@@ -19,6 +19,8 @@ const rooms = [
   'preview',
   'practice',
   'report',
+  'term',
+  'learn',
   'rehearsal',
   'interchange',
   'wire',

@@ -12,8 +12,10 @@ import type { Config } from './config.ts';
 import { openDatabase, ping } from './db/database.ts';
 import { migrate } from './db/migrate.ts';
 import { defineModels } from './db/models.ts';
+import { Digests } from './db/digests.ts';
 import { duplicatesOf } from './db/duplicates.ts';
 import { Imports } from './db/imports.ts';
+import { Leagues } from './db/leagues.ts';
 import { MarkRules } from './db/markRules.ts';
 import { PracticeRuns } from './db/practiceRuns.ts';
 import { Practices } from './db/practices.ts';
@@ -23,10 +25,12 @@ import { Selections } from './db/selections.ts';
 import { Sittings } from './db/sittings.ts';
 import { accountRoutes } from './http/accounts.ts';
 import { makeApp } from './http/app.ts';
+import { groupRoutes } from './http/groups.ts';
 import { healthRoutes } from './http/health.ts';
 import { LoginCookie } from './http/login.ts';
 import { ownOrigin } from './http/origin.ts';
 import { importRoutes } from './http/imports.ts';
+import { leagueRoutes } from './http/leagues.ts';
 import { questionRoutes } from './http/questions.ts';
 import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
 import { practiceRoutes } from './http/practice.ts';
@@ -41,6 +45,7 @@ import { sharingRoutes } from './http/sharing.ts';
 import { showRoutes } from './http/shows.ts';
 import { wordRoutes } from './http/words.ts';
 import { sittingRoutes } from './http/sittings.ts';
+import { playedAgain } from './live/playedAgain.ts';
 import { SittingHosts } from './live/sittingHosts.ts';
 import { serveSockets } from './live/sockets.ts';
 import { warmUp } from './live/warmUp.ts';
@@ -112,6 +117,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
 
   const practices = new Practices(database);
   const runs = new PracticeRuns(database);
+  const digests = new Digests(database, store, practices, runs);
+  const rosters = new Rosters(database);
+  const rules = new MarkRules(database);
   const taking = new Taking(runs, random, () => Date.now());
   const selections = new Selections(database, random);
   const guesses = new Throttle();
@@ -131,7 +139,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       showRoutes(store, selections, hosts, media, random),
       selectionRoutes(selections),
       wordRoutes(),
-      rosterRoutes(new Rosters(database)),
+      rosterRoutes(rosters),
       setRoutes(),
       readyMadeRoutes(readReadyMade(config.setsDir)),
       sharingRoutes('set', guesses, () => undefined),
@@ -153,7 +161,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       practicesRoutes(practices, runs, random),
       practiceRoutes(practices, runs, taking, codeGuesses),
       sittingRoutes(store, hosts, practices, codeGuesses),
-      resultRoutes(store, hosts, new MarkRules(database), random),
+      resultRoutes(store, hosts, rules, random),
+      groupRoutes(digests, rosters, rules, playedAgain(hosts, practices)),
+      leagueRoutes(new Leagues(database), digests),
     ],
   });
   // The stand-ins of a rehearsal are gone with the server that let them play.

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import type { Standing } from '../practice/standing.ts';
 import type { Results } from '../report/results.ts';
+import type { LeagueTable } from '../term/league/table.ts';
 
 /**
  * A CSV text (RFC 4180: CRLF between lines, quotes doubled) with a byte-order mark, so that
@@ -73,3 +74,25 @@ export const gradesCsv = (
       one.lastSeen === null ? '' : when(one.lastSeen),
     ]),
   );
+
+/** The table of a league: a row for each, and what each game brought; a game that is left out stands in brackets. */
+export const leagueCsv = ({ games, rows }: LeagueTable): string =>
+  toCsv(
+    [
+      'place',
+      'team',
+      'points',
+      'played',
+      'change',
+      ...games.map(({ title, at }) => `${title} ${isoDay(at)}`),
+    ],
+    rows.map((row) => [
+      row.place,
+      row.name,
+      row.points,
+      row.played,
+      row.change,
+      ...row.results.map((one) => (one === null ? null : one.isDropped ? `(${one.points})` : one.points)),
+    ]),
+  );
+const isoDay = (ms: number): string => new Date(ms).toISOString().slice(0, 10);

@@ -35,5 +35,5 @@ export { readSetPackage, writeSetPackage } from './setPackage.ts';
 export { mendRow } from './mend.ts';
 export { readGradeSheet } from './gradeSheet/gradeSheet.ts';
 export type { Entry, GradeSheet, GradeSheetTrouble } from './gradeSheet/sheet.ts';
-export { gradesCsv, responsesCsv, standingsCsv, toCsv } from './csv.ts';
+export { gradesCsv, leagueCsv, responsesCsv, standingsCsv, toCsv } from './csv.ts';
 export { readTeams, teamSheetHeader, writeTeams, type TeamProblem, type TeamRow } from './teamSheet.ts';

@@ -23,6 +23,8 @@ export const PracticeSettings = v.object({
     v.array(v.pipe(line(24), v.trim(), v.minLength(1))),
     v.maxLength(MAX_ROSTER, `At most ${MAX_ROSTER} names.`),
   ),
+  /** The group that takes it, as its games are called by; empty for nobody's. */
+  group: v.optional(line(40), ''),
   /** The order of questions, where they come one after the other, and that of options: another one for each attempt. */
   shuffleQuestions: v.boolean(),
   shuffleOptions: v.boolean(),
@@ -41,6 +43,7 @@ export const defaultPractice: PracticeSettings = {
   counts: 'best',
   names: 'open',
   list: [],
+  group: '',
   shuffleQuestions: false,
   shuffleOptions: true,
   clocks: false,

@@ -16,4 +16,4 @@ export type { ScaleOutcome } from './outcome/scale.ts';
 export type { SharesOutcome } from './outcome/shares.ts';
 export { MOST_GROUPS_OF_WORDS, type Slip, type WordsOutcome } from './outcome/words.ts';
 export { type PlacedFile, filesOf, mediaOf, pictured, placeFiles, withoutFiles } from './media.ts';
-export { MAX_TAGS, Question, blankQuestion, difficulties } from './question.ts';
+export { MAX_TAGS, Question, blankQuestion, difficulties, type Difficulty } from './question.ts';

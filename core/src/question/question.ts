@@ -4,6 +4,7 @@ import { Picture, Sound, Video } from '../media/media.ts';
 import { AnswerContent, kindOf } from './kinds/index.ts';
 
 export const difficulties = ['easy', 'medium', 'hard'] as const;
+export type Difficulty = (typeof difficulties)[number];
 export const MAX_TAGS = 20;
 
 /** A question as it is written: may be unfinished, but never beyond these bounds. */

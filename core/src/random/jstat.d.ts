@@ -6,6 +6,7 @@ declare module 'jstat' {
     /** With n in the denominator, unless a sample is said. */
     stdev(values: readonly number[], sample?: boolean): number;
     variance(values: readonly number[], sample?: boolean): number;
+    studentt: { inv(p: number, df: number): number };
     /** At these shares, with the two numbers that say how to go between values; 1 and 1 are type 7 of Hyndman and Fan. */
     quantiles(values: readonly number[], at: readonly number[], alpha: number, beta: number): number[];
     corrcoeff(one: readonly number[], other: readonly number[]): number;

@@ -8,6 +8,11 @@ import type { Question } from '../question/question.ts';
 import type { Report } from '../report/report.ts';
 import type { Results } from '../report/results.ts';
 import type { Show } from '../show/show.ts';
+import type { Comparison } from '../term/compare.ts';
+import type { GroupTerm } from '../term/group.ts';
+import type { League } from '../term/league/rule.ts';
+import type { LeagueTable } from '../term/league/table.ts';
+import type { SaidSame } from '../term/people.ts';
 
 /** What the server answers and the interface asks for, by HTTP: one description for both sides. */
 
@@ -205,4 +210,51 @@ export interface ImportInfo {
   questions: number;
   at: string;
   takenBack: boolean;
+}
+
+/** A group with whom games are played: on a list, in games, or both. */
+export interface ListedGroup {
+  name: string;
+  /** On its list; null where there is none. */
+  people: number | null;
+  games: number;
+  lastAt: number | null;
+}
+export interface GroupPage {
+  name: string;
+  list: string[];
+  said: SaidSame[];
+  term: GroupTerm;
+  /** The server's time (ms), by which questions are due. */
+  now: number;
+}
+/** One of two that are compared: a group, or a game of some day. */
+export interface ComparedSide {
+  name: string;
+  at: number | null;
+}
+export interface ComparedPage {
+  first: ComparedSide;
+  second: ComparedSide;
+  comparison: Comparison;
+}
+/** A game that is over, to choose from. */
+export interface ListedGame {
+  sitting: string;
+  title: string;
+  group: string;
+  showId: string | null;
+  at: number;
+}
+export interface LeaguePage {
+  id: string;
+  league: League;
+  publicKey: string | null;
+  table: LeagueTable;
+  games: ListedGame[];
+}
+/** A league as everybody with its link sees it. */
+export interface PublicLeague extends Pick<LeagueTable, 'games' | 'rows'> {
+  title: string;
+  isNamed: boolean;
 }

@@ -1,8 +1,16 @@
+import { countingAttempts } from '@distaff/core/practice';
 import { MarkRule } from '@distaff/core/report';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import * as v from 'valibot';
 
 const Numbers = v.array(v.number());
+const TermRule = v.object({
+  rule: MarkRule,
+  several: v.picklist(countingAttempts),
+  without: v.array(v.string()),
+});
+/** How a group is given marks over several games: the rule, which of several count, and which games are left out. */
+export type TermRule = v.InferOutput<typeof TermRule>;
 
 /** How hosts give marks: a rule for each of their groups, and which questions of a sitting do not count. */
 export class MarkRules {
@@ -37,6 +45,21 @@ export class MarkRules {
   async leftOut(account: string, sitting: string): Promise<number[]> {
     const parsed = v.safeParse(Numbers, await this.#read(account, `sitting:${sitting}`));
     return parsed.success ? parsed.output : [];
+  }
+
+  /** The same for many sittings; of those that are not there everything counts. */
+  async allLeftOut(account: string, sittings: readonly string[]): Promise<Record<string, number[]>> {
+    const all: Record<string, number[]> = {};
+    for (const sitting of sittings) all[sitting] = await this.leftOut(account, sitting);
+    return all;
+  }
+
+  async ofTerm(account: string, group: string): Promise<TermRule | null> {
+    const parsed = v.safeParse(TermRule, await this.#read(account, `term:${group}`));
+    return parsed.success ? parsed.output : null;
+  }
+  keepTerm(account: string, group: string, rule: TermRule): Promise<void> {
+    return this.#write(account, `term:${group}`, rule);
   }
 
   async keep(

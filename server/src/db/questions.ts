@@ -66,3 +66,7 @@ export async function historyOf(reach: Reach, id: string): Promise<QuestionVersi
     question: v.parse(Question, typeof doc === 'string' ? JSON.parse(doc) : doc),
   }));
 }
+
+/** Questions of an account's library that are there, by their ids. */
+export const originalsBy = (accountId: string, ids: readonly string[]): Promise<QuestionRow[]> =>
+  QuestionRow.findAll({ where: { id: [...ids], accountId, deletedAt: null } });

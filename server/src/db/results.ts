@@ -3,6 +3,7 @@ import { promisify } from 'node:util';
 import { clothOf, type SittingState } from '@distaff/core/sitting';
 import { playedQuestions, reportOf, resultsOf, type Report, type Results } from '@distaff/core/report';
 import type { ClothRow } from '@distaff/core/formats';
+import { digestOf, type Digest } from '@distaff/core/term';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { SittingRow } from './models.ts';
 
@@ -16,8 +17,8 @@ export interface KeptResults {
   cloth: ClothRow[];
 }
 
-/** Goes up with every change of what results hold: those kept before are worked out anew. */
-const MADE_WITH = 5;
+/** Goes up with every change of what results or digests hold: those kept before are worked out anew. */
+export const MADE_WITH = 5;
 
 export const workOut = (state: SittingState): KeptResults => ({
   results: resultsOf(state),
@@ -37,14 +38,45 @@ export async function writeResults(
 ): Promise<void> {
   const within = transaction ? { transaction } : {};
   if (!state) {
-    await db.query('DELETE FROM sitting_result WHERE sitting_id = ?', { replacements: [id], ...within });
+    for (const table of ['sitting_result', 'sitting_digest'])
+      await db.query(`DELETE FROM ${table} WHERE sitting_id = ?`, { replacements: [id], ...within });
     return;
   }
+  const kept = workOut(state);
   await db.query('REPLACE INTO sitting_result (sitting_id, made_with, body) VALUES (?,?,?)', {
-    replacements: [id, MADE_WITH, await pack(JSON.stringify(workOut(state)))],
+    replacements: [id, MADE_WITH, await pack(JSON.stringify(kept))],
     ...within,
   });
+  const digest = digestOf(state, kept.report, kept.results);
+  await writeDigest(db, id, digest, transaction);
 }
+
+/** Keeps the digest of a sitting, or that it has none since its log cannot be read. Rehearsals have none. */
+export async function writeDigest(
+  db: Sequelize,
+  id: string,
+  digest: Digest | null,
+  transaction?: Transaction,
+): Promise<void> {
+  await db.query(
+    `REPLACE INTO sitting_digest (sitting_id, account_id, group_name, closed_at, made_with, made_at, body)
+      SELECT id, account_id, ?, ?, ?, ?, ? FROM sitting WHERE id = ? AND rehearsal = 0`,
+    {
+      replacements: [
+        digest?.group ?? '',
+        digest?.at ?? 0,
+        MADE_WITH,
+        Date.now(),
+        digest && (await pack(JSON.stringify(digest))),
+        id,
+      ],
+      type: QueryTypes.INSERT,
+      ...(transaction ? { transaction } : {}),
+    },
+  );
+}
+export const readDigest = async (body: Buffer): Promise<Digest> =>
+  JSON.parse((await unpack(body)).toString()) as Digest;
 
 /** The results kept of a closed sitting, or null where they have to be worked out from its log. */
 export async function readResults(db: Sequelize, id: string): Promise<KeptResults | null> {

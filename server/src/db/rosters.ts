@@ -22,6 +22,15 @@ export class Rosters {
     return rows.map((row) => ({ id: row.id, name: row.name, names: names(row.names) }));
   }
 
+  /** Who belongs to the group of this name; null where there is no such list. */
+  async named(accountId: string, name: string): Promise<string[] | null> {
+    const [row] = await this.#db.query<{ names: unknown }>(
+      'SELECT names FROM roster WHERE account_id = ? AND name = ?',
+      { replacements: [accountId, name], type: QueryTypes.SELECT },
+    );
+    return row ? names(row.names) : null;
+  }
+
   /** Keeps a roster under its name, in place of one that was kept under it before. */
   async keep(accountId: string, roster: Roster): Promise<void> {
     await this.#db.query(

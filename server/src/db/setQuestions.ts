@@ -43,12 +43,14 @@ export async function addQuestions(
     const last =
       ((await QuestionRow.max('position', { where: { setId }, transaction })) as number | null) ?? 0;
     const fresh = questions.map((question) => ({ ...question, id: nanoid(12), origin: null }));
+    // What a question did before belongs to its copies as well.
+    const copyOf = questions.map(({ origin }) => origin?.id ?? null);
     const now = new Date().toISOString().replace('T', ' ').replace('Z', '');
     for (let from = 0; from < fresh.length; from += AT_ONCE) {
       const part = fresh.slice(from, from + AT_ONCE);
       await insertMany(
         `INSERT INTO question (id, set_id, account_id, position, kind, language, difficulty, unfinished,
-        remarks, check_again_by, prompt, search_text, doc, version, created_at, updated_at, import_id) VALUES`,
+        remarks, check_again_by, prompt, search_text, doc, version, created_at, updated_at, import_id, copy_of) VALUES`,
         part.map((question, i) => {
           const row = columnsOf(question);
           return [
@@ -69,6 +71,7 @@ export async function addQuestions(
             now,
             now,
             importId ?? null,
+            copyOf[from + i] ?? null,
           ];
         }),
         transaction,

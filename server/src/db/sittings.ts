@@ -22,7 +22,7 @@ import {
 } from 'sequelize';
 import { Problem } from '../problem.ts';
 import { AccountRow, SittingRow } from './models.ts';
-import { readResults, workOut, writePlayed, writeResults, type KeptResults } from './results.ts';
+import { readResults, workOut, writeDigest, writePlayed, writeResults, type KeptResults } from './results.ts';
 
 /** A sitting as the server knows it. */
 export interface SittingInfo extends wire.SittingInfo {
@@ -327,6 +327,16 @@ export class Sittings {
     const state = await stateOf();
     if (state.phase === 'closed') await writeResults(this.#db, id, state);
     return workOut(state);
+  }
+
+  /** What came of a closed sitting, and its digest, worked out anew from its log and kept. */
+  async workOutAnew(id: string): Promise<void> {
+    try {
+      await writeResults(this.#db, id, replay((await this.load(id)).log).state);
+    } catch (error) {
+      if (!(error instanceof UnreadableLog)) throw error;
+      await writeDigest(this.#db, id, null);
+    }
   }
 
   async markAlive(id: string, now: number): Promise<void> {

@@ -19,12 +19,18 @@ export interface Mark {
   hasPassed: boolean | null;
 }
 
+/** What of a report marks are worked out from. */
+export interface MarkSheet extends Pick<Report, 'rows' | 'parts'> {
+  knowers: readonly Pick<Report['knowers'][number], 'id' | 'name' | 'team' | 'score'>[];
+  items: readonly Pick<Report['items'][number], 'number' | 'value' | 'counts'>[];
+}
+
 /** What each sign of a report is worth where nothing else is said. */
 const WORTH: Record<string, number> = { r: 1, w: 0, n: 0 };
 
 /** The percent somebody has of the questions that count, each weighed as the rule says. */
 function percentOf(
-  report: Report,
+  report: MarkSheet,
   row: number,
   counting: readonly number[],
   { weight }: MarkRule,
@@ -78,17 +84,20 @@ export function absentMark(rule: MarkRule): Mark['mark'] {
   return markFor(0, 1, rule);
 }
 
-/**
- * Gives marks by a rule.
- * @param leftOut numbers of questions that do not count.
- */
-export function marksOf(report: Report, rule: MarkRule, leftOut: ReadonlySet<number> = new Set()): Mark[] {
+type Raw = Pick<Mark, 'id' | 'name' | 'team' | 'asked' | 'answered' | 'raw'>;
+
+/** What marks come from: percent or points as the rule says, null for whoever gave no answer that counts. */
+export function rawOf(report: MarkSheet, rule: MarkRule, leftOut: ReadonlySet<number> = new Set()): Raw[] {
   const counting = report.items.flatMap(({ number }, column) => (leftOut.has(number) ? [] : [column]));
-  const told = report.knowers.map(({ id, name, team, score }, row) => {
+  return report.knowers.map(({ id, name, team, score }, row) => {
     const { asked, answered } = turnout(counting.map((column) => report.rows[row]![column]!));
     const raw = rule.from === 'points' ? score : percentOf(report, row, counting, rule);
     return { id, name, team, asked, answered, raw: answered === 0 ? null : raw };
   });
+}
+
+/** Gives each of them a mark: what is added for the best and what counts as all of the points is said by all together. */
+export function markEach(told: readonly Raw[], rule: MarkRule): Mark[] {
   const raws = told.map(({ raw }) => raw);
   const extras = extrasOf(raws, rule.extra);
   const full = rule.full ?? Math.max(0, ...raws.flatMap((raw) => raw ?? []));
@@ -97,3 +106,13 @@ export function marksOf(report: Report, rule: MarkRule, leftOut: ReadonlySet<num
     return { ...one, extra: extras[i]!, mark, hasPassed: passed(mark, rule) };
   });
 }
+
+/**
+ * Gives marks by a rule.
+ * @param leftOut numbers of questions that do not count.
+ */
+export const marksOf = (
+  report: MarkSheet,
+  rule: MarkRule,
+  leftOut: ReadonlySet<number> = new Set(),
+): Mark[] => markEach(rawOf(report, rule, leftOut), rule);

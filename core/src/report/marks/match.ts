@@ -16,6 +16,11 @@ export interface Match {
 const wordsOf = (name: string) => foldText(name).split(' ').filter(Boolean);
 /** The same for all who write the parts of a name in another order; '' for no name. */
 const keyOf = (words: readonly string[]) => [...words].sort().join(' ');
+/** The same for all who write a name in another order, with other accents or capitals; '' for none. */
+export const nameKey = (name: string): string => keyOf(wordsOf(name));
+/** Whether two names may be one person's: initials, a given name alone, a slip. */
+export const mayBeSame = (a: string, b: string): boolean => mayBe(wordsOf(a), wordsOf(b));
+
 function counted(keys: readonly string[]): Map<string, number> {
   const counts = new Map<string, number>();
   for (const key of keys) counts.set(key, (counts.get(key) ?? 0) + 1);

@@ -1,0 +1,64 @@
+import type { Show } from '../show/show.ts';
+import type { Length } from '../practice/summary.ts';
+import type { CellSign } from '../report/report.ts';
+import { ownId, type Digest, type DigestItem } from './digest.ts';
+
+/** Somebody who took a practice, with the attempt that counts; null where they have finished none. */
+export interface Taker {
+  id: string;
+  name: string;
+  lengths: readonly Length[] | null;
+  score: number;
+}
+
+/** The digest of a practice: everybody beside all of its questions, as in a game in which each answers. */
+export function practiceDigest(
+  { title, group, show, at }: { title: string; group: string; show: Show; at: number },
+  takers: readonly Taker[],
+): Digest {
+  const items = Object.values(show.questions).map((question, i): DigestItem => ({
+    number: i + 1,
+    id: question.origin?.id ?? ownId(question.id, question.prompt),
+    isKept: question.origin !== null,
+    prompt: question.prompt,
+    tags: question.tags,
+    difficulty: question.difficulty,
+    value: 1,
+    counts: 'asPlayed',
+    seconds: null,
+    lure: null,
+  }));
+  const columnOf = new Map(Object.keys(show.questions).map((id, i) => [id, i]));
+  const came = takers.flatMap(({ lengths, ...who }) => (lengths ? [{ ...who, lengths }] : []));
+  const parts: Record<string, number> = {};
+  const rows = came.map(({ lengths }, row) => {
+    const signs: CellSign[] = items.map(() => 'u');
+    for (const { question, share } of lengths) {
+      const column = columnOf.get(question);
+      if (column === undefined) continue;
+      signs[column] = share === 1 ? 'r' : share === 0 ? 'w' : 'p';
+      if (signs[column] === 'p') parts[`${row} ${column}`] = share;
+    }
+    return signs.join('');
+  });
+  const mean = (lengths: readonly Length[]) =>
+    lengths.length === 0 ? null : lengths.reduce((sum, { share }) => sum + share, 0) / lengths.length;
+  return {
+    kind: 'practice',
+    title,
+    group,
+    at,
+    by: 'people',
+    knowers: came.map(({ id, name, lengths, score }) => ({
+      id,
+      name,
+      team: '',
+      share: mean(lengths),
+      score,
+    })),
+    items,
+    rows,
+    parts,
+    teams: [],
+  };
+}
