@@ -77,7 +77,7 @@ export class App {
       LOG_LEVEL: 'info',
     };
     const seeded = spawnSync(process.execPath, ['server/dist/seed.js'], {
-      env: { ...process.env, ...env },
+      env: { ...process.env, ...env, DISTAFF_DEMO: 'short' },
       encoding: 'utf8',
     });
     if (seeded.status !== 0) throw new Error(seeded.stderr);

@@ -120,8 +120,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   const digests = new Digests(database, store, practices, runs);
   const rosters = new Rosters(database);
   const rules = new MarkRules(database);
+  const selections = new Selections(database, random, (account, group) => digests.due(account, group));
   const taking = new Taking(runs, random, () => Date.now());
-  const selections = new Selections(database, random);
   const guesses = new Throttle();
   let ready = false;
   const app = makeApp({

@@ -46,6 +46,27 @@ export function makeRouter() {
         component: () => import('./studio/practice/PracticePage.vue'),
         meta: { host: true },
       },
+      {
+        path: '/studio/groups',
+        component: () => import('./studio/groups/GroupList.vue'),
+        meta: { host: true },
+      },
+      {
+        path: '/studio/groups/:group',
+        component: () => import('./studio/groups/GroupPage.vue'),
+        meta: { host: true },
+      },
+      {
+        path: '/studio/compare',
+        component: () => import('./studio/groups/ComparePage.vue'),
+        meta: { host: true },
+      },
+      {
+        path: '/studio/leagues/:league',
+        component: () => import('./studio/leagues/LeaguePage.vue'),
+        meta: { host: true },
+      },
+      { path: '/league/:key', component: () => import('./league/PublicLeague.vue') },
       { path: '/desk/:sitting', component: () => import('./desk/Desk.vue'), meta: { host: true } },
       { path: '/results/:sitting', component: () => import('./report/Results.vue'), meta: { host: true } },
       {

@@ -9,6 +9,7 @@ const candidate = (id: string, change: Partial<Candidate> = {}): Candidate => ({
   unfinished: false,
   played: false,
   playedByGroup: false,
+  due: false,
   ...change,
 });
 const pool = [

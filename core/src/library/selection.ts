@@ -6,8 +6,11 @@ import { Id, line, whole } from '../text/schemas.ts';
 
 export const MOST_SELECTED = 200;
 
-/** Whether a question that was played before may come again: always, not before this group, or never. */
-export const repeats = ['always', 'notForGroup', 'never'] as const;
+/**
+ * Whether a question that was played before may come again: always, not before this group, or never; or nothing but what
+ * this group missed and should see again by now.
+ */
+export const repeats = ['always', 'notForGroup', 'never', 'due'] as const;
 
 /** A rule by which questions are taken from the library: "12 from *Tides*, medium, unused with this group". */
 export const Selection = v.object({
@@ -44,6 +47,8 @@ export interface Candidate {
   /** Played at all, and with the group in question. */
   played: boolean;
   playedByGroup: boolean;
+  /** Whether the group missed it, and should see it again by now. */
+  due: boolean;
 }
 
 /** What a rule led to. */
@@ -69,7 +74,9 @@ export function select(
   const fresh = candidates.filter((one) => !taken.has(one.id));
   const finished = fresh.filter((one) => !one.unfinished);
   const again = (one: Candidate) =>
-    (rule.repeat === 'never' && one.played) || (rule.repeat === 'notForGroup' && one.playedByGroup);
+    (rule.repeat === 'never' && one.played) ||
+    (rule.repeat === 'notForGroup' && one.playedByGroup) ||
+    (rule.repeat === 'due' && !one.due);
   const fitting = finished.filter((one) => !again(one));
   const order = rule.shuffle ? shuffledOrder(fitting.length, random) : fitting.map((_, i) => i);
   return {

@@ -1,4 +1,4 @@
-import { practiceDigest, type Dated, type SaidSame } from '@distaff/core/term';
+import { dueBy, groupTerm, practiceDigest, type Dated, type SaidSame } from '@distaff/core/term';
 import { standingOf } from '@distaff/core/practice';
 import type { ListedGame } from '@distaff/core/wire';
 import { QueryTypes, type Sequelize } from 'sequelize';
@@ -95,6 +95,10 @@ export class Digests {
     const games = await this.#read(accountId, 'd.group_name = ?', [group]);
     const practices = await this.#asOriginals(accountId, await this.#practicesOf(accountId, group));
     return [...games, ...practices].sort((a, b) => a.at - b.at);
+  }
+  /** Questions that a group missed and should see again by now. */
+  async due(accountId: string, group: string): Promise<string[]> {
+    return dueBy(groupTerm(await this.ofGroup(accountId, group), [], []), Date.now());
   }
   /** All games and practices: what questions learn from. */
   async all(accountId: string): Promise<Dated[]> {

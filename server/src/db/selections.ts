@@ -19,9 +19,17 @@ export class Selections {
   readonly #db: Sequelize;
   readonly #random: Random;
 
-  constructor(db: Sequelize, random: Random) {
+  readonly #due: (accountId: string, group: string) => Promise<readonly string[]>;
+
+  /** @param due questions of an account that a group missed and should see again by now. */
+  constructor(
+    db: Sequelize,
+    random: Random,
+    due: (accountId: string, group: string) => Promise<readonly string[]>,
+  ) {
     this.#db = db;
     this.#random = random;
+    this.#due = due;
   }
 
   /** Takes questions by a rule, from what somebody comes at; not those whose ids are `taken`. */
@@ -50,20 +58,29 @@ export class Selections {
         `EXISTS (SELECT 1 FROM question_tag t WHERE t.question_id = q.id AND t.tag IN (${places(rule.tags)}))`,
         ...rule.tags,
       );
-    const rows = await this.#db.query<{ id: string; unfinished: number; played: number; by_group: number }>(
-      `SELECT q.id, q.unfinished, COUNT(p.sitting_id) AS played,
+    const rows = await this.#db.query<{
+      id: string;
+      unfinished: number;
+      played: number;
+      by_group: number;
+      copy_of: string | null;
+    }>(
+      `SELECT q.id, q.unfinished, q.copy_of, COUNT(p.sitting_id) AS played,
           COALESCE(SUM(p.group_name = ?), 0) AS by_group
         FROM question q JOIN question_set s ON s.id = q.set_id
         LEFT JOIN question_played p ON p.question_id = q.id AND p.account_id = ?
         WHERE ${sql.join(' AND ')}
-        GROUP BY q.id, q.unfinished, s.title, q.position ORDER BY s.title, q.position, q.id`,
+        GROUP BY q.id, q.unfinished, q.copy_of, s.title, q.position ORDER BY s.title, q.position, q.id`,
       { replacements: [group, reach.accountId, ...values], type: QueryTypes.SELECT },
     );
+    const due = new Set(rule.repeat === 'due' && group !== '' ? await this.#due(reach.accountId, group) : []);
     const candidates = rows.map((row) => ({
       id: row.id,
       unfinished: Boolean(row.unfinished),
       played: Number(row.played) > 0,
       playedByGroup: Number(row.by_group) > 0,
+      // A question and its copies are one, and come once.
+      due: due.delete(row.copy_of ?? row.id),
     }));
     const { ids, ...told } = select(rule, candidates, taken, this.#random);
     const found = await QuestionRow.findAll({ where: { id: ids } });

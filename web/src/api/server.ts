@@ -12,6 +12,7 @@ import type { Cut } from '@distaff/core/media';
 import type { NearDuplicate } from '@distaff/core/review';
 import type { PracticeSettings } from '@distaff/core/practice';
 import type { MarkRule, Moves, PersonReport, ScoreHistory } from '@distaff/core/report';
+import type { League, SaidSame, Several, TermMark } from '@distaff/core/term';
 import type { Correction } from '@distaff/core/sitting';
 import type { Tempo, Show } from '@distaff/core/show';
 import type { Question } from '@distaff/core/question';
@@ -28,6 +29,11 @@ import type {
   ListedSitting,
   SittingInfo,
   SittingResults,
+  ComparedPage,
+  GroupPage,
+  LeaguePage,
+  ListedGroup,
+  PublicLeague,
   StoredSet,
   SetSummary,
   Sharing,
@@ -51,6 +57,16 @@ export type * from '@distaff/core/wire';
 
 /** Where one set or one show is asked for. */
 const pathOf = ({ what, id }: SharedRef) => `/api/${what}s/${id}`;
+
+const groupPath = (name: string) => `/api/groups/${encodeURIComponent(name)}`;
+
+/** How a group is given marks over several games. */
+export interface TermRule {
+  rule: MarkRule;
+  several: Several;
+  /** Games that don't count. */
+  without: string[];
+}
 
 /** Every call that the pages make, by name. */
 export const server = {
@@ -101,6 +117,25 @@ export const server = {
   take: (show: string, rule: Selection, group: string, taken: string[]) =>
     call<TakenQuestions>('POST', '/api/selections', { rule, group, taken, show }),
   measured: (ids: string[]) => call<{ measured: Record<string, Measured> }>('POST', '/api/measured', { ids }),
+  groups: () => call<{ groups: ListedGroup[] }>('GET', '/api/groups'),
+  group: (name: string) => call<GroupPage>('GET', groupPath(name)),
+  sayNames: (name: string, said: readonly SaidSame[]) =>
+    call<GroupPage>('PUT', `${groupPath(name)}/said`, said),
+  groupQuestions: (name: string, ids: readonly string[]) =>
+    call<{ questions: Question[] }>('POST', `${groupPath(name)}/questions`, { ids }),
+  termRule: (name: string) => call<TermRule>('GET', `${groupPath(name)}/marks`),
+  termMarks: (name: string, rule: TermRule) =>
+    call<{ marks: TermMark[] }>('POST', `${groupPath(name)}/marks`, rule),
+  keepTermRule: (name: string, rule: TermRule) => call<void>('PUT', `${groupPath(name)}/marks`, rule),
+  compare: (first: string, second: string) =>
+    call<ComparedPage>('GET', `/api/comparison?${new URLSearchParams({ first, second }).toString()}`),
+  leagues: () => call<{ leagues: { id: string; title: string }[] }>('GET', '/api/leagues'),
+  createLeague: (league: League) => call<{ id: string }>('POST', '/api/leagues', league),
+  league: (id: string) => call<LeaguePage>('GET', `/api/leagues/${id}`),
+  keepLeague: (id: string, league: League) => call<LeaguePage>('PUT', `/api/leagues/${id}`, league),
+  deleteLeague: (id: string) => call<void>('DELETE', `/api/leagues/${id}`),
+  linkLeague: (id: string, on: boolean) => call<LeaguePage>(on ? 'PUT' : 'DELETE', `/api/leagues/${id}/link`),
+  publicLeague: (key: string) => call<PublicLeague>('GET', `/api/public/leagues/${key}`),
   rosters: () => call<{ rosters: StoredRoster[] }>('GET', '/api/rosters'),
   keepRoster: (roster: Roster) => call<{ rosters: StoredRoster[] }>('PUT', '/api/rosters', roster),
   dropRoster: (id: string) => call<{ rosters: StoredRoster[] }>('DELETE', `/api/rosters/${id}`),

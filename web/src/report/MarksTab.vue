@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarkRuleForm from './MarkRuleForm.vue';
+import MarkRuleForm from '../marks/MarkRuleForm.vue';
+import MarkTable from '../marks/MarkTable.vue';
+import OwnSheet from '../marks/OwnSheet.vue';
 import { useMarks } from './marks.ts';
-import MarkTable from './MarkTable.vue';
-import OwnSheet from './OwnSheet.vue';
 import { useResults } from './results.ts';
+import WhatCounts from './WhatCounts.vue';
 
 /** Marks for the grade book: the rule, every mark beside what it comes from, and the host's own sheet. */
 const { t } = useI18n();
@@ -24,10 +25,12 @@ watch(
     <p v-else-if="!marks.isLoaded" role="status">{{ t('common.loading') }}</p>
     <p v-else-if="marks.marks.length === 0" class="muted">{{ t('report.people.nobody') }}</p>
     <div v-if="marks.isLoaded && marks.marks.length" class="columns">
-      <MarkRuleForm />
+      <MarkRuleForm :rule="marks.rule" :group="marks.group" @change="marks.change">
+        <WhatCounts />
+      </MarkRuleForm>
       <div class="stack">
-        <MarkTable />
-        <OwnSheet />
+        <MarkTable :marks="marks.marks" :rule="marks.rule" :title="results.data?.sitting.title ?? ''" />
+        <OwnSheet :marks="marks.marks" :rule="marks.rule" />
       </div>
     </div>
   </div>

@@ -14,7 +14,7 @@ import { fakeServer, held, refusal } from '../test/fakeServer.ts';
 import { lineStyle } from './lineStyle.ts';
 import { useMarks } from './marks.ts';
 import { useResults } from './results.ts';
-import { useOwnSheet } from './useOwnSheet.ts';
+import { useOwnSheet } from '../marks/useOwnSheet.ts';
 
 /** Results of a game with these corrections so far. */
 const game = (id: string, corrections: number[] = []) => ({
@@ -159,8 +159,11 @@ describe('the host’s own sheet', () => {
     ['p1', 'Jory Penrose', 64],
     ['p2', 'Wenna Hicks', null],
   ].map(([id, name, mark]) => ({ id, name, mark })) as Mark[];
-  const opened = (text: string) => {
-    const sheet = useOwnSheet(() => marks);
+  const opened = (text: string, rule = usualMarks) => {
+    const sheet = useOwnSheet(
+      () => marks,
+      () => rule,
+    );
     sheet.open('class.csv', new TextEncoder().encode(text));
     return sheet;
   };
@@ -192,8 +195,10 @@ describe('the host’s own sheet', () => {
   });
 
   test('whoever was absent has the worst mark where the host says so, and a foot of the sheet has none', () => {
-    useMarks().rule = { ...usualMarks, absent: 'worst' };
-    const sheet = opened('Name,Mark\nAnsa Kestle,\nLowen Tregear,\nJory Penrose,\nWenna Hicks,\nMean,\n');
+    const sheet = opened('Name,Mark\nAnsa Kestle,\nLowen Tregear,\nJory Penrose,\nWenna Hicks,\nMean,\n', {
+      ...usualMarks,
+      absent: 'worst',
+    });
     expect(sheet.read.value.doubts.map(({ name, now }) => [name, now])).toEqual([
       ['Lowen Tregear', ''],
       ['Mean', ''],

@@ -12,6 +12,7 @@ const router = useRouter();
 const route = useRoute();
 const account = useAccount();
 const inQuestions = computed(() => route.path.startsWith('/studio/questions'));
+const inGroups = computed(() => /^\/studio\/(groups|leagues|compare)/.test(route.path));
 const inPractice = computed(() => route.path.startsWith('/studio/practice'));
 async function signOut(): Promise<void> {
   await account.signOut();
@@ -32,6 +33,9 @@ async function signOut(): Promise<void> {
           }}</router-link>
           <router-link to="/studio/practice" class="place" :class="{ here: inPractice }">{{
             t('practices.title')
+          }}</router-link>
+          <router-link to="/studio/groups" class="place" :class="{ here: inGroups }">{{
+            t('groups.title')
           }}</router-link>
         </nav>
       </slot>

@@ -6,7 +6,9 @@ import { form } from './en/form.ts';
 import { rules } from './en/rules.ts';
 import { check } from './en/check.ts';
 import { desk } from './en/desk.ts';
+import { groups } from './en/groups.ts';
 import { handset } from './en/handset.ts';
+import { leagues } from './en/leagues.ts';
 import { library } from './en/library.ts';
 import { look } from './en/look.ts';
 import { media } from './en/media.ts';
@@ -34,7 +36,9 @@ export const all = {
   check,
   desk,
   editors,
+  groups,
   handset,
+  leagues,
   library,
   look,
   media,

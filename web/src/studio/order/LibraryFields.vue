@@ -38,7 +38,11 @@ const { group } = useRuleWords();
     v-model="from.repeat"
     :label="t('building.repeat')"
     :items="repeats.map((value) => ({ value, title: t(`building.repeats.${value}`, { group: group() }) }))"
-    :hint="from.repeat === 'notForGroup' && !editor.show?.group ? t('building.noGroupYet') : ''"
+    :hint="
+      (from.repeat === 'notForGroup' || from.repeat === 'due') && !editor.show?.group
+        ? t('building.noGroupYet')
+        : ''
+    "
   />
 </template>
 

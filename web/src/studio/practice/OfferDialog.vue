@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { defaultPractice, type PracticeSettings } from '@distaff/core/practice';
 import { watchDebounced } from '@vueuse/core';
-import { ref } from 'vue';
+import { onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { server, type PracticeDraft, type SharedRef } from '../../api/server.ts';
@@ -11,14 +11,34 @@ import PracticeForm from './PracticeForm.vue';
 
 /** Offers a show or a set to be taken alone: by when, how often, under which names. */
 const open = defineModel<boolean>({ required: true });
-const { of, title } = defineProps<{ of: SharedRef; title: string }>();
+const {
+  of,
+  title,
+  group = '',
+} = defineProps<{
+  of: SharedRef;
+  title: string;
+  /** For whom, with their list of names where there is one. */ group?: string;
+}>();
 const { t } = useI18n();
 const router = useRouter();
 const titleOf = useRoundTitle();
-const settings = ref<PracticeSettings>({ ...defaultPractice });
+const problem = ref('');
+const settings = ref<PracticeSettings>({ ...defaultPractice, group });
+/** The form begins once it is known who belongs to the group. */
+const isReady = ref(group === '');
+onMounted(async () => {
+  if (isReady.value) return;
+  try {
+    const roster = (await server.rosters()).rosters.find(({ name }) => name === group);
+    if (roster?.names.length) settings.value = { ...settings.value, names: 'list', list: [...roster.names] };
+  } catch (error) {
+    problem.value = (error as Error).message;
+  }
+  isReady.value = true;
+});
 const valid = ref(true);
 const draft = ref<PracticeDraft | null>(null);
-const problem = ref('');
 const busy = ref(false);
 
 watchDebounced(
@@ -61,7 +81,7 @@ async function offer(): Promise<void> {
         })
       }}
     </p>
-    <PracticeForm v-model="settings" v-model:valid="valid" />
+    <PracticeForm v-if="isReady" v-model="settings" v-model:valid="valid" />
     <p v-if="problem" class="complaint" role="alert">{{ problem }}</p>
     <template #actions>
       <v-btn variant="text" @click="open = false">{{ t('common.cancel') }}</v-btn>

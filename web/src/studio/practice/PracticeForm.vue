@@ -56,6 +56,13 @@ void server.rosters().then(
   (answer) => (rosters.value = answer.rosters),
   () => undefined,
 );
+/** The names of a group: what they do counts as theirs. */
+function takeRoster(name: string): void {
+  const roster = rosters.value.find((one) => one.name === name);
+  if (!roster) return;
+  set({ group: name });
+  listText.value = roster.names.join('\n');
+}
 const listWrong = computed(() => settings.value.names === 'list' && settings.value.list.length === 0);
 watch(
   () => !dueWrong.value && !attempts.wrong.value && !minutes.wrong.value && !listWrong.value,
@@ -117,11 +124,27 @@ const naming = namings.map((value) => ({ value, title: t(`practices.namesOf.${va
       <v-select
         v-if="rosters.length > 0"
         :model-value="null"
-        :items="rosters.map(({ name, names }) => ({ title: name, value: names }))"
+        :items="rosters.map(({ name, names }) => ({ title: name, value: name }))"
         :label="t('practices.roster')"
-        @update:model-value="listText = ($event as unknown as string[]).join('\n')"
+        @update:model-value="takeRoster(String($event))"
       />
     </template>
+    <v-combobox
+      v-if="!offered && settings.names !== 'none'"
+      :model-value="settings.group"
+      :items="rosters.map(({ name }) => name)"
+      :label="t('practices.forGroup')"
+      :hint="t('practices.forGroupHint')"
+      persistent-hint
+      maxlength="40"
+      @update:model-value="
+        set({
+          group: String($event ?? '')
+            .trim()
+            .slice(0, 40),
+        })
+      "
+    />
     <v-text-field
       v-model="minutes.text.value"
       inputmode="numeric"

@@ -21,8 +21,8 @@ const gone = computed(() => {
 });
 /** A set that is to be offered, named by the page from which one comes. */
 const offered = computed(() => {
-  const { set, title } = route.query;
-  return typeof set === 'string' ? { id: set, title: String(title ?? '') } : null;
+  const { set, title, group } = route.query;
+  return typeof set === 'string' ? { id: set, title: String(title ?? ''), group: String(group ?? '') } : null;
 });
 const isOffering = computed({
   get: () => offered.value !== null,
@@ -85,6 +85,7 @@ async function restore(): Promise<void> {
       v-model="isOffering"
       :of="{ what: 'set', id: offered.id }"
       :title="offered.title"
+      :group="offered.group"
     />
   </div>
 </template>

@@ -80,6 +80,7 @@ export const building = {
   repeats: {
     always: 'may come again',
     notForGroup: 'not again for {group}',
+    due: 'only what {group} missed and is due again',
     never: 'never again',
   },
   thisGroup: 'the same group',

@@ -32,6 +32,8 @@ export const practices = {
   namesHint: 'Anyone with the link can choose any name.',
   list: 'Names, one per line',
   roster: 'Use a class list',
+  forGroup: 'Group',
+  forGroupHint: 'Adds to the page of this group. Leave empty for none.',
   minutes: 'Minutes for an attempt',
   minutesHint: 'Leave empty for no limit',
   hints: 'After a wrong answer, show the hint and let them try again for half',

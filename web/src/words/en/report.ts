@@ -178,6 +178,7 @@ export const report = {
   },
   marks: {
     title: 'Marks',
+    save: { csv: 'CSV', xlsx: 'XLSX' },
     how: 'How you mark',
     keptFor: 'Used for every game of {group}.',
     keptForAll: 'Used for every game without a group.',

@@ -2,41 +2,75 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../design/useFormat.ts';
-import { useMarks } from './marks.ts';
+import type { Mark, MarkRule } from '@distaff/core/report';
+import { mdiDownload } from '@mdi/js';
+import { saveFile } from '../design/saveFile.ts';
+import { writeMarks } from './writeMarks.ts';
 
-/** Every mark beside what it comes from. */
+/** Every mark beside what it comes from; over several games what each of them brought. */
+const {
+  marks,
+  rule,
+  title,
+  games = [],
+} = defineProps<{
+  marks: readonly (Mark & { parts?: (number | null)[] })[];
+  rule: MarkRule;
+  /** What the files are called. */
+  title: string;
+  games?: readonly string[];
+}>();
 const { t, locale } = useI18n();
 const { decimal, points } = useFormat();
-const marks = useMarks();
 const rows = computed(() => {
   const { compare } = new Intl.Collator(locale.value, { numeric: true });
-  return [...marks.marks].sort((a, b) => compare(a.name, b.name));
+  return [...marks].sort((a, b) => compare(a.name, b.name));
 });
-const hasExtra = computed(() => marks.rule.extra.length > 0);
+const hasExtra = computed(() => rule.extra.length > 0);
 const knowsPassing = computed(() => rows.value.some(({ hasPassed }) => hasPassed !== null));
 const raw = (value: number | null) =>
   value === null
     ? '–'
-    : marks.rule.from === 'points'
+    : rule.from === 'points'
       ? points(value)
       : t('report.percent', { n: decimal(value, value % 1 === 0 ? 0 : 1) });
+async function save(type: 'csv' | 'xlsx'): Promise<void> {
+  const heads = {
+    name: t('report.marks.name'),
+    raw: t(`report.marks.from.${rule.from}`),
+    mark: t('report.marks.mark'),
+  };
+  saveFile(`${title || t('report.marks.title')}.${type}`, await writeMarks(type, rows.value, games, heads));
+}
 const told = (mark: number | string | null) =>
-  mark === null ? '' : typeof mark === 'number' ? decimal(mark, marks.rule.digits) : mark;
+  mark === null ? '' : typeof mark === 'number' ? decimal(mark, rule.digits) : mark;
 </script>
 
 <template>
   <section class="card">
-    <h2>{{ t('report.marks.title') }}</h2>
+    <header class="row">
+      <h2 class="grow">{{ t('report.marks.title') }}</h2>
+      <v-btn
+        v-for="type in ['csv', 'xlsx'] as const"
+        :key="type"
+        variant="outlined"
+        size="small"
+        :prepend-icon="mdiDownload"
+        @click="save(type)"
+        >{{ t(`report.marks.save.${type}`) }}</v-btn
+      >
+    </header>
     <div class="scroll sideways" tabindex="0" role="region" :aria-label="t('report.marks.title')">
       <table>
         <thead>
           <tr>
             <th scope="col">{{ t('report.marks.name') }}</th>
             <th scope="col">{{ t('report.marks.answered') }}</th>
-            <th scope="col">{{ t(`report.marks.from.${marks.rule.from}`) }}</th>
+            <th scope="col">{{ t(`report.marks.from.${rule.from}`) }}</th>
             <th v-if="hasExtra" scope="col">{{ t('report.marks.added') }}</th>
             <th scope="col">{{ t('report.marks.mark') }}</th>
             <th v-if="knowsPassing" scope="col">{{ t('report.marks.passed') }}</th>
+            <th v-for="(game, i) in games" :key="i" scope="col" class="game" dir="auto">{{ game }}</th>
           </tr>
         </thead>
         <tbody>
@@ -55,6 +89,7 @@ const told = (mark: number | string | null) =>
             <td v-if="knowsPassing">
               {{ row.hasPassed === null ? '' : t(row.hasPassed ? 'report.marks.yes' : 'report.marks.no') }}
             </td>
+            <td v-for="(_, i) in games" :key="i">{{ raw(row.parts?.[i] ?? null) }}</td>
           </tr>
         </tbody>
       </table>
@@ -63,8 +98,18 @@ const told = (mark: number | string | null) =>
 </template>
 
 <style scoped>
+header {
+  flex-wrap: wrap;
+  margin-bottom: 8px;
+}
 h2 {
-  margin: 0 0 8px;
+  margin: 0;
+}
+.game {
+  max-width: 12ch;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .scroll {
   overflow: auto;

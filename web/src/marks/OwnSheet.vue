@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { ABSENT } from '@distaff/core/report';
+import { ABSENT, type Mark, type MarkRule } from '@distaff/core/report';
 import { mdiDownload, mdiFileUploadOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { saveFile } from '../design/saveFile.ts';
-import { useMarks } from './marks.ts';
 import { useOwnSheet } from './useOwnSheet.ts';
 
 /** Marks into the host's own sheet: one column is filled, everything else stays as it is. */
+const { marks, rule } = defineProps<{ marks: readonly Mark[]; rule: MarkRule }>();
 const { t } = useI18n();
-const marks = useMarks();
-const sheet = useOwnSheet(() => marks.marks);
+const sheet = useOwnSheet(
+  () => marks,
+  () => rule,
+);
 const input = ref<HTMLInputElement | null>(null);
 const isOver = ref(false);
 async function take(file: File | undefined): Promise<void> {
@@ -22,7 +24,7 @@ async function choose(event: Event): Promise<void> {
   field.value = '';
   await take(file);
 }
-const nameOf = computed(() => new Map(marks.marks.map(({ id, name }) => [id, name])));
+const nameOf = computed(() => new Map(marks.map(({ id, name }) => [id, name])));
 const columns = computed(() => sheet.read.value.heads.map((title, value) => ({ value, title })));
 const targets = computed(() => [
   ...columns.value,
@@ -89,7 +91,7 @@ function download(): void {
         />
       </div>
       <p role="status">
-        {{ t('report.marks.sheet.found', { n: sheet.read.value.settled.length, of: marks.marks.length }) }}
+        {{ t('report.marks.sheet.found', { n: sheet.read.value.settled.length, of: marks.length }) }}
         <template v-if="sheet.blocked.value > 0">
           {{ t('report.marks.sheet.formulas', sheet.blocked.value, { named: { n: sheet.blocked.value } }) }}
         </template>

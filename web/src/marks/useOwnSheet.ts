@@ -1,11 +1,17 @@
 import { readGradeSheet, type GradeSheet, type GradeSheetTrouble } from '@distaff/core/interchange';
-import { absentMark, entriesFor, findNames, layOut, readOwnSheet, type Mark } from '@distaff/core/report';
+import {
+  absentMark,
+  entriesFor,
+  findNames,
+  layOut,
+  readOwnSheet,
+  type Mark,
+  type MarkRule,
+} from '@distaff/core/report';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { useMarks } from './marks.ts';
 
 /** The host's own sheet: the file, what the host chose and said of it, and the file with one column filled. */
-export function useOwnSheet(marks: () => readonly Mark[]) {
-  const store = useMarks();
+export function useOwnSheet(marks: () => readonly Mark[], rule: () => MarkRule) {
   const file = ref('');
   const sheets = shallowRef<GradeSheet[]>([]);
   const at = ref(0);
@@ -16,7 +22,7 @@ export function useOwnSheet(marks: () => readonly Mark[]) {
   const said = ref(new Map<number, string>());
   const sheet = computed(() => sheets.value[at.value] ?? null);
   const rows = computed(() => sheet.value?.rows ?? []);
-  const mayBeAbsent = computed(() => store.rule.absent === 'worst');
+  const mayBeAbsent = computed(() => rule().absent === 'worst');
 
   function open(name: string, bytes: Uint8Array): void {
     const read = readGradeSheet(bytes);
@@ -46,7 +52,7 @@ export function useOwnSheet(marks: () => readonly Mark[]) {
   /** The file with the column filled, under its own name; `title` heads a column that is new. */
   function filled(title: string): { name: string; bytes: Uint8Array } | null {
     if (!sheet.value) return null;
-    const how = { absentMark: absentMark(store.rule), title };
+    const how = { absentMark: absentMark(rule()), title };
     const entries = entriesFor(read.value, target.value, marks(), how).filter(({ row }) => !isFormula(row));
     return { name: file.value, bytes: sheet.value.fill(entries) };
   }
