@@ -15,6 +15,7 @@ export const serverBundle = {
     config: 'server/src/config.ts',
     address: 'server/src/address.ts',
     seed: 'demo/seed.ts',
+    learnWorker: 'server/src/learn/worker.ts',
   },
   outdir: 'server/dist',
   bundle: true,

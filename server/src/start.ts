@@ -16,6 +16,8 @@ import { Digests } from './db/digests.ts';
 import { duplicatesOf } from './db/duplicates.ts';
 import { Imports } from './db/imports.ts';
 import { Leagues } from './db/leagues.ts';
+import { leagueTables } from './db/leagueTables.ts';
+import { LearntQuestions } from './db/learnt.ts';
 import { MarkRules } from './db/markRules.ts';
 import { PracticeRuns } from './db/practiceRuns.ts';
 import { Practices } from './db/practices.ts';
@@ -47,6 +49,7 @@ import { wordRoutes } from './http/words.ts';
 import { sittingRoutes } from './http/sittings.ts';
 import { playedAgain } from './live/playedAgain.ts';
 import { SittingHosts } from './live/sittingHosts.ts';
+import { fitAside } from './learn/fitAside.ts';
 import { serveSockets } from './live/sockets.ts';
 import { warmUp } from './live/warmUp.ts';
 import type { Log } from './log.ts';
@@ -119,6 +122,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   const runs = new PracticeRuns(database);
   const digests = new Digests(database, store, practices, runs);
   const rosters = new Rosters(database);
+  const leagues = new Leagues(database);
   const rules = new MarkRules(database);
   const selections = new Selections(database, random, (account, group) => digests.due(account, group));
   const taking = new Taking(runs, random, () => Date.now());
@@ -136,8 +140,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
         playersAddress(config),
       ),
       accountRoutes(cookie, (login) => hosts.signedOut(login)),
-      showRoutes(store, selections, hosts, media, random),
-      selectionRoutes(selections),
+      showRoutes(store, selections, hosts, media, random, leagueTables(leagues, digests)),
+      selectionRoutes(selections, new LearntQuestions(database, digests, fitAside)),
       wordRoutes(),
       rosterRoutes(rosters),
       setRoutes(),
@@ -163,7 +167,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       sittingRoutes(store, hosts, practices, codeGuesses),
       resultRoutes(store, hosts, rules, random),
       groupRoutes(digests, rosters, rules, playedAgain(hosts, practices)),
-      leagueRoutes(new Leagues(database), digests),
+      leagueRoutes(leagues, digests),
     ],
   });
   // The stand-ins of a rehearsal are gone with the server that let them play.

@@ -1,8 +1,16 @@
-import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { afterAll, beforeAll, expect, jest, test } from '@jest/globals';
+import { blankSelection } from '@distaff/core/library';
 import { defaultPractice } from '@distaff/core/practice';
 import { usualMarks } from '@distaff/core/report';
+import { newRound, type RoundOf } from '@distaff/core/show';
+import type { DeskView } from '@distaff/core/sitting';
+import type { Learnt } from '@distaff/core/learn';
+import { playThrough, usualRoom } from '@distaff/core/rehearsal';
+import { seeded } from '@distaff/core/random';
 import { usualLeague, type League } from '@distaff/core/term';
 import type { ComparedPage, GroupPage, LeaguePage, PublicLeague } from '@distaff/core/wire';
+import { openDatabase } from '../src/db/database.ts';
+import { Sittings } from '../src/db/sittings.ts';
 import { gather, once, playOut, showWith } from './evening.ts';
 import { unique, World, type Host } from './world.ts';
 
@@ -141,4 +149,105 @@ test('a league: its table, its page for everybody with and without names, nobody
   expect((await stranger.call('GET', `/api/leagues/${theirs}`)).json.table.rows).toEqual([]);
   await host.call('DELETE', `/api/leagues/${id}/link`);
   expect((await world.call('GET', `/api/public/leagues/${publicKey}`)).status).toBe(404);
+});
+
+/** A room of thirty strong stand-ins plays these questions of the library, at once. */
+async function rehearsed(own: Host, questions: readonly string[]): Promise<void> {
+  const show = showWith('quiz', 'everyone');
+  for (const [i, question] of Object.values(show.questions).entries())
+    question.origin = { id: questions[i]!, version: 1 };
+  show.devices = { mode: 'each', score: 'teams', combine: 'mean' };
+  const room = { ...usualRoom, count: 30, skill: 'strong' as const };
+  const { log, state } = playThrough(show, room, seeded('thirty'));
+  const { account } = (await own.call('GET', '/api/me')).json;
+  const database = openDatabase(process.env.TEST_DATABASE_URL!);
+  const store = new Sittings(database);
+  const about = {
+    accountId: account.id,
+    showId: null,
+    title: 'Thirty',
+    code: state.code,
+    stageKey: unique('key'),
+  };
+  const openedAt = new Date().toISOString();
+  const sitting = await store.create({ id: unique('s'), ...about, openedAt }, log[0]!);
+  await store.append(sitting!.id, log.slice(1), state, 'round');
+  await database.close();
+}
+
+test('questions learn from games: what nearly everybody knows is easy, and rules take it for that', async () => {
+  const own = await world.host();
+  const judged = Object.values(showWith('quiz', 'everyone').questions).map((one) => ({
+    ...one,
+    difficulty: 'hard' as const,
+  }));
+  const { id, ids } = await own.makeSet('Knots', judged);
+  const learnt = async () =>
+    (await own.call('GET', `/api/learnt/${id}`)).json.questions as Record<string, Learnt>;
+  expect(await learnt()).toEqual({});
+  await rehearsed(own, ids);
+  const told = await learnt();
+  for (const one of ids) {
+    expect(told[one]!.answers).toBeGreaterThan(20);
+    expect(told[one]!.difficulty).toBeLessThan(0);
+  }
+  const rule = { ...blankSelection(), sets: [id], count: 3, repeat: 'always', shuffle: false };
+  const take = async (difficulty: string) =>
+    (await own.call('POST', '/api/selections', { rule: { ...rule, difficulty }, group: '', taken: [] })).json
+      .questions.length;
+  // Their author calls them hard; games say otherwise.
+  expect(await take('hard')).toBe(0);
+  expect((await take('easy')) + (await take('medium'))).toBe(3);
+  expect((await host.call('GET', `/api/learnt/${id}`)).status).toBe(404);
+});
+
+test('a round takes by itself what a group missed and is due; a league stands on the stage', async () => {
+  const group = unique('9D');
+  const { ids } = await host.makeSet('Knots', Object.values(showWith('quiz', 'everyone').questions));
+  const game = await played(group, ids);
+  const take = async (repeat: string) =>
+    (
+      await host.call('POST', '/api/selections', {
+        rule: { ...blankSelection(), count: 9, repeat, sets: [] },
+        group,
+        taken: [],
+      })
+    ).json.questions.map(({ origin }: { origin: { id: string } }) => origin.id);
+  // Missed just now: due tomorrow.
+  expect((await take('due')).filter((id: string) => ids.includes(id))).toEqual([]);
+  const day = 24 * 3_600_000;
+  const clock = jest.spyOn(Date, 'now').mockReturnValue(Date.now() + 2 * day);
+  try {
+    expect((await take('due')).filter((id: string) => ids.includes(id)).sort()).toEqual([...ids].sort());
+  } finally {
+    clock.mockRestore();
+  }
+
+  const league: League = {
+    title: 'Cup',
+    rule: usualLeague,
+    games: [game],
+    shows: [],
+    said: [],
+    isNamed: true,
+  };
+  const { id } = (await host.call('POST', '/api/leagues', league)).json;
+  const interlude = newRound('interlude', () => unique('i')) as RoundOf<'interlude'>;
+  const show = showWith('quiz', 'everyone');
+  const rounds = [
+    { ...interlude, content: { ...interlude.content, what: 'league' as const, league: id } },
+    ...show.rounds,
+  ];
+  const { id: sitting } = await host.sitting({ ...show, rounds });
+  const desk = host.desk(sitting);
+  await desk.until(() => desk.last('view'));
+  await desk.sendOn({ type: 'begin' });
+  const told = await desk.until(() => {
+    const round = desk.last<DeskView>('view')!.round;
+    return round?.format === 'interlude' ? round.table : null;
+  });
+  expect(told).toMatchObject({
+    title: 'Cup',
+    rows: [{ place: 1 }, { place: 1 }, { place: 3, name: 'Bowline' }],
+  });
 });

@@ -22,6 +22,11 @@ export function makeRouter() {
         meta: { host: true },
       },
       {
+        path: '/studio/questions/map/:set',
+        component: () => import('./studio/map/SetMap.vue'),
+        meta: { host: true },
+      },
+      {
         path: '/studio/questions/check',
         component: () => import('./studio/Review.vue'),
         meta: { host: true },

@@ -74,7 +74,7 @@ export { type BoardCell, MAX_CATEGORIES, MAX_VALUES, cellId, layOut } from './bo
 export { suggestWorths } from './board/suggest.ts';
 export { MOST_COVERS } from './counterweight/content.ts';
 export { balancedValues } from './counterweight/values.ts';
-export { interludes } from './interlude/content.ts';
+export { interludes, type LeagueSnapshot } from './interlude/content.ts';
 export { MAX_ITEMS, type Sequence } from './items.ts';
 export { RoundRules, brought, choosers, floors, rulesWith, turnOrders } from './rules.ts';
 export { BoostRules, boosts, harmlessBoosts, isHindering, usualBoosts, type BoostName } from './boosts.ts';

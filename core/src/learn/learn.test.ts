@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { seeded } from '../random/seeded.ts';
 import type { Dated } from '../term/digest.ts';
 import { hasDrifted, learnQuestions, learntLevel } from './questions.ts';
@@ -73,6 +74,29 @@ describe('difficulty on one scale', () => {
     // No answer at all: what is known beforehand, and nothing more.
     expect(none.error).toBeCloseTo(1.5, 9);
     expect(many.error).toBeLessThan(none.error);
+  });
+
+  test('whatever is answered, everything is a number: also where people know all or nothing', () => {
+    const answer = fc.record({ person: fc.nat(5), question: fc.nat(5), share: fc.constantFrom(0, 0.5, 1) });
+    const allOrNothing = Array.from({ length: 7 }, (_, g) =>
+      [0, 1, 2].flatMap((p) =>
+        [0, 1, 2].map((question) => ({ person: 3 * g + p, question, share: p ? 1 : 0 })),
+      ),
+    ).flat();
+    fc.assert(
+      fc.property(fc.oneof(fc.constant(allOrNothing), fc.array(answer, { maxLength: 60 })), (all) => {
+        const fitted = fitRasch({
+          people: 21,
+          questions: 6,
+          person: all.map((one) => one.person),
+          question: all.map((one) => one.question),
+          share: all.map((one) => one.share),
+        });
+        for (const one of [...fitted.difficulty, ...fitted.error, ...fitted.ability, fitted.spread])
+          expect(Number.isFinite(one)).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
   });
 
   test('it can be stopped, tells how far it is, and says the same whatever the order of answers', () => {

@@ -24,6 +24,8 @@ const POINTS = 21;
 const REACH = 4;
 /** How far questions lie apart before anything is known of them (standard deviation, in logits): from memory. */
 const PRIOR = 1.5;
+/** People who know all or nothing would draw the spread to infinity: beyond this (logits) nothing more is told by it. */
+const [NARROWEST, WIDEST] = [0.1, 4];
 /** The end: nothing moves by more than this any more (logits), or so many rounds. */
 const STILL = 1e-3;
 const MOST_ROUNDS = 200;
@@ -68,10 +70,11 @@ export function fitRasch(
   const tabulate = () => {
     for (let j = 0; j < questions; j++)
       for (let q = 0; q < POINTS; q++) {
-        const p = logistic(spread * nodes[q]! - difficulty[j]!);
-        chance[j * POINTS + q] = p;
-        logRight[j * POINTS + q] = Math.log(p);
-        logWrong[j * POINTS + q] = Math.log(1 - p);
+        const x = spread * nodes[q]! - difficulty[j]!;
+        chance[j * POINTS + q] = logistic(x);
+        // So written they stay finite however sure it is.
+        logRight[j * POINTS + q] = -Math.log1p(Math.exp(-x));
+        logWrong[j * POINTS + q] = -Math.log1p(Math.exp(x));
       }
   };
   const expect = () => {
@@ -121,7 +124,8 @@ export function fitRasch(
     let variance = 0;
     for (let p = 0; p < people; p++)
       for (let q = 0; q < POINTS; q++) variance += posterior[p * POINTS + q]! * nodes[q]! ** 2;
-    const wider = people === 0 ? 1 : Math.max(0.1, spread * Math.sqrt(variance / people));
+    const wider =
+      people === 0 ? 1 : Math.min(WIDEST, Math.max(NARROWEST, spread * Math.sqrt(variance / people)));
     moved = Math.max(moved, Math.abs(wider - spread));
     spread = wider;
     return moved;

@@ -77,3 +77,13 @@ export interface Dated extends Digest {
   sitting: string;
   isAnonymous: boolean;
 }
+
+/** A question and its copies are one: `originals` says of what each copy is one. Changes the digests, and gives them back. */
+export function asOriginals(digests: Dated[], originals: ReadonlyMap<string, string>): Dated[] {
+  const STEPS = 20;
+  for (const { items } of digests)
+    for (const item of items)
+      for (let to = originals.get(item.id), steps = 0; to && steps < STEPS; to = originals.get(to), steps++)
+        item.id = to;
+  return digests;
+}

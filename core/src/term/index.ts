@@ -1,6 +1,6 @@
 /** Many games and practices together: groups over time, marks of a term, leagues. */
 export { compare, type ComparedQuestion, type Comparison } from './compare.ts';
-export { type Dated, type Digest, type DigestItem, digestOf, ownId } from './digest.ts';
+export { asOriginals, type Dated, type Digest, type DigestItem, digestOf, ownId } from './digest.ts';
 export {
   dueBy,
   type GroupGame,

@@ -1,7 +1,8 @@
-import { dueBy, groupTerm, practiceDigest, type Dated, type SaidSame } from '@distaff/core/term';
+import { asOriginals, dueBy, groupTerm, practiceDigest, type Dated, type SaidSame } from '@distaff/core/term';
 import { standingOf } from '@distaff/core/practice';
 import type { ListedGame } from '@distaff/core/wire';
 import { QueryTypes, type Sequelize } from 'sequelize';
+import type { FitFrom } from '../learn/fit.ts';
 import type { Practice, Practices } from './practices.ts';
 import type { PracticeRuns } from './practiceRuns.ts';
 import { MADE_WITH, readDigest } from './results.ts';
@@ -52,30 +53,22 @@ export class Digests {
     return new Map(rows.map((row) => [row.id, row.copy_of]));
   }
 
-  async #read(accountId: string, where: string, replacements: unknown[]): Promise<Dated[]> {
+  async #rows(accountId: string, where: string, replacements: unknown[]): Promise<Row[]> {
     await this.#catchUp(accountId);
-    const rows = await this.#select<Row>(
+    return this.#select<Row>(
       `SELECT s.id, s.anonymous_since IS NOT NULL AS anonymous, d.body
         FROM sitting_digest d JOIN sitting s ON s.id = d.sitting_id
         WHERE d.account_id = ? AND s.deleted_at IS NULL AND s.closed_at IS NOT NULL AND d.body IS NOT NULL AND ${where}
         ORDER BY d.closed_at, s.id`,
       [accountId, ...replacements],
     );
+  }
+  async #read(accountId: string, where: string, replacements: unknown[]): Promise<Dated[]> {
+    const rows = await this.#rows(accountId, where, replacements);
     const digests: Dated[] = [];
     for (const { id, anonymous, body } of rows)
       digests.push({ ...(await readDigest(body)), sitting: id, isAnonymous: Boolean(anonymous) });
-    return this.#asOriginals(accountId, digests);
-  }
-
-  /** A question and its copies are one. */
-  async #asOriginals(accountId: string, digests: Dated[]): Promise<Dated[]> {
-    const originals = await this.#originals(accountId);
-    if (originals.size > 0)
-      for (const { items } of digests)
-        for (const item of items)
-          for (let to = originals.get(item.id), steps = 0; to && steps < 20; to = originals.get(to), steps++)
-            item.id = to;
-    return digests;
+    return asOriginals(digests, await this.#originals(accountId));
   }
 
   ofGames(accountId: string, ids: readonly string[]): Promise<Dated[]> {
@@ -93,25 +86,35 @@ export class Digests {
   /** Games and practices of a group, the first one first. */
   async ofGroup(accountId: string, group: string): Promise<Dated[]> {
     const games = await this.#read(accountId, 'd.group_name = ?', [group]);
-    const practices = await this.#asOriginals(accountId, await this.#practicesOf(accountId, group));
+    const practices = asOriginals(
+      await this.#practicesOf(accountId, group),
+      await this.#originals(accountId),
+    );
     return [...games, ...practices].sort((a, b) => a.at - b.at);
   }
   /** Questions that a group missed and should see again by now. */
   async due(accountId: string, group: string): Promise<string[]> {
     return dueBy(groupTerm(await this.ofGroup(accountId, group), [], []), Date.now());
   }
-  /** All games and practices: what questions learn from. */
-  async all(accountId: string): Promise<Dated[]> {
-    const games = await this.#read(accountId, '1', []);
-    return [...games, ...(await this.#asOriginals(accountId, await this.#practicesOf(accountId, null)))];
+  /** All games and practices, games packed as they lie there: what questions learn from. */
+  async packed(accountId: string): Promise<FitFrom> {
+    const rows = await this.#rows(accountId, '1', []);
+    return {
+      games: rows.map(({ id, anonymous, body }) => ({ sitting: id, isAnonymous: Boolean(anonymous), body })),
+      practices: await this.#practicesOf(accountId, null),
+      originals: await this.#originals(accountId),
+    };
   }
-  /** By how many games, and when the last of their digests was made (ms): whether anything is new. */
+  /** How many games and attempts there are, and when the last of them changed (ms): whether anything is new. */
   async extent(accountId: string): Promise<{ games: number; newest: number }> {
     await this.#catchUp(accountId);
     const [row] = await this.#select<{ games: number; newest: number | null }>(
-      `SELECT COUNT(*) AS games, MAX(d.made_at) AS newest FROM sitting_digest d JOIN sitting s ON s.id = d.sitting_id
-        WHERE d.account_id = ? AND s.deleted_at IS NULL`,
-      [accountId],
+      `SELECT COUNT(*) AS games, MAX(at) AS newest FROM (
+        SELECT d.made_at AS at FROM sitting_digest d JOIN sitting s ON s.id = d.sitting_id
+          WHERE d.account_id = ? AND s.deleted_at IS NULL
+        UNION ALL SELECT r.over_at AS at FROM practice_run r JOIN practice p ON p.id = r.practice_id
+          WHERE p.account_id = ? AND p.deleted_at IS NULL AND r.over_at IS NOT NULL) AS changes`,
+      [accountId, accountId],
     );
     return { games: Number(row!.games), newest: Number(row!.newest ?? 0) };
   }

@@ -52,7 +52,8 @@ export class Selections {
       add(`(q.account_id = ?${shared})`, reach.accountId, ...reach.read);
     } else add('q.account_id = ?', reach.accountId);
     if (rule.kinds.length > 0) add(`q.kind IN (${places(rule.kinds)})`, ...rule.kinds);
-    if (rule.difficulty) add('q.difficulty = ?', rule.difficulty);
+    // What games taught tells more than what its author judged.
+    if (rule.difficulty) add('COALESCE(l.level, q.difficulty) = ?', rule.difficulty);
     if (rule.tags.length > 0)
       add(
         `EXISTS (SELECT 1 FROM question_tag t WHERE t.question_id = q.id AND t.tag IN (${places(rule.tags)}))`,
@@ -69,9 +70,10 @@ export class Selections {
           COALESCE(SUM(p.group_name = ?), 0) AS by_group
         FROM question q JOIN question_set s ON s.id = q.set_id
         LEFT JOIN question_played p ON p.question_id = q.id AND p.account_id = ?
+        LEFT JOIN question_learnt l ON l.question_id = COALESCE(q.copy_of, q.id) AND l.account_id = ?
         WHERE ${sql.join(' AND ')}
         GROUP BY q.id, q.unfinished, q.copy_of, s.title, q.position ORDER BY s.title, q.position, q.id`,
-      { replacements: [group, reach.accountId, ...values], type: QueryTypes.SELECT },
+      { replacements: [group, reach.accountId, reach.accountId, ...values], type: QueryTypes.SELECT },
     );
     const due = new Set(rule.repeat === 'due' && group !== '' ? await this.#due(reach.accountId, group) : []);
     const candidates = rows.map((row) => ({

@@ -2,8 +2,9 @@ import Router from '@koa/router';
 import { Id } from '@distaff/core/text';
 import { Selection } from '@distaff/core/library';
 import * as v from 'valibot';
-import { reachOf, accessToShow } from '../db/access.ts';
+import { accessTo, reachOf, accessToShow } from '../db/access.ts';
 import { accountById } from '../db/accounts.ts';
+import type { LearntQuestions } from '../db/learnt.ts';
 import type { Selections } from '../db/selections.ts';
 import { read, signedIn } from './context.ts';
 
@@ -16,8 +17,11 @@ const Take = v.object({
 });
 const Some = v.object({ ids: v.pipe(v.array(Id), v.maxLength(2000)) });
 
+/** A fit that is done within this time (ms) is waited for. */
+const SOON = 1500;
+
 /** Questions taken by a rule, how questions did so far, and how fast shows of a host go. */
-export function selectionRoutes(selections: Selections): Router {
+export function selectionRoutes(selections: Selections, learnt: LearntQuestions): Router {
   const router = new Router({ prefix: '/api' });
   router.post('/selections', async (ctx) => {
     const account = signedIn(ctx);
@@ -28,6 +32,17 @@ export function selectionRoutes(selections: Selections): Router {
   router.post('/measured', async (ctx) => {
     const account = signedIn(ctx);
     ctx.body = { measured: await selections.measured(account.id, read(Some, ctx.request.body).ids) };
+  });
+  // Looked at while it is worked out: what was known before, and how far the new is.
+  router.get('/learnt/:set', async (ctx) => {
+    const account = signedIn(ctx);
+    const set = read(Id, ctx.params.set);
+    await accessTo(await reachOf(account), set, 'read');
+    const refreshed = learnt.refresh(account.id);
+    // What fails later on is told to whoever asks next.
+    refreshed.catch(() => undefined);
+    await Promise.race([refreshed, new Promise((resolve) => setTimeout(resolve, SOON))]);
+    ctx.body = { working: learnt.progress(account.id), questions: await learnt.ofSet(account.id, set) };
   });
   router.get('/pace', async (ctx) => {
     ctx.body = await selections.pace(signedIn(ctx).id);

@@ -44,6 +44,7 @@ export function showRoutes(
   hosts: SittingHosts,
   media: MediaFiles,
   random: Random,
+  withLeagues: (accountId: string, show: Show) => Promise<Show>,
 ): Router {
   const router = new Router({ prefix: '/api/shows' });
 
@@ -129,7 +130,7 @@ export function showRoutes(
     if (!rehearsal) await keepVersion(id);
     // Rules take from the owner's library, whoever opens the doors.
     const owner = (await accountById(ownerId))!;
-    const show = await selections.takeAnew(await reachOf(owner), written);
+    const show = await withLeagues(ownerId, await selections.takeAnew(await reachOf(owner), written));
     const pace = await selections.pace(account.id);
     const mustMend = checkShow(show).filter((finding) => finding.mustMend);
     if (mustMend.length > 0)

@@ -8,6 +8,7 @@ import type {
   Roster,
   Selection,
 } from '@distaff/core/library';
+import type { Learnt } from '@distaff/core/learn';
 import type { Cut } from '@distaff/core/media';
 import type { NearDuplicate } from '@distaff/core/review';
 import type { PracticeSettings } from '@distaff/core/practice';
@@ -136,6 +137,8 @@ export const server = {
   deleteLeague: (id: string) => call<void>('DELETE', `/api/leagues/${id}`),
   linkLeague: (id: string, on: boolean) => call<LeaguePage>(on ? 'PUT' : 'DELETE', `/api/leagues/${id}/link`),
   publicLeague: (key: string) => call<PublicLeague>('GET', `/api/public/leagues/${key}`),
+  learnt: (set: string) =>
+    call<{ working: number | null; questions: Record<string, Learnt> }>('GET', `/api/learnt/${set}`),
   rosters: () => call<{ rosters: StoredRoster[] }>('GET', '/api/rosters'),
   keepRoster: (roster: Roster) => call<{ rosters: StoredRoster[] }>('PUT', '/api/rosters', roster),
   dropRoster: (id: string) => call<{ rosters: StoredRoster[] }>('DELETE', `/api/rosters/${id}`),

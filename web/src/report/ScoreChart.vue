@@ -87,6 +87,8 @@ function draw(): void {
   });
 }
 onMounted(draw);
+// Letters on a canvas do not follow when their font comes.
+void document.fonts?.ready.then(draw);
 watch([data, canvas], draw, { flush: 'post' });
 onBeforeUnmount(() => chart?.destroy());
 </script>

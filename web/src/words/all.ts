@@ -9,6 +9,7 @@ import { desk } from './en/desk.ts';
 import { groups } from './en/groups.ts';
 import { handset } from './en/handset.ts';
 import { leagues } from './en/leagues.ts';
+import { learnt } from './en/learnt.ts';
 import { library } from './en/library.ts';
 import { look } from './en/look.ts';
 import { media } from './en/media.ts';
@@ -39,6 +40,7 @@ export const all = {
   groups,
   handset,
   leagues,
+  learnt,
   library,
   look,
   media,

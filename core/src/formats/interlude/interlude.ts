@@ -1,6 +1,6 @@
 import { refuse } from '../../refusal.ts';
 import { usual, type Format } from '../format.ts';
-import { blankInterlude, type InterludeContent } from './content.ts';
+import { blankInterlude, type InterludeContent, type LeagueSnapshot } from './content.ts';
 
 export interface InterludeState extends InterludeContent {
   /** When the break is to be over: server time in milliseconds, or null. */
@@ -11,12 +11,13 @@ export interface InterludeView {
   what: InterludeContent['what'];
   text: string;
   until: number | null;
+  table: LeagueSnapshot | null;
 }
 
 /** What is told from settings rather than written takes so long to be read (s). */
 const TOLD_FROM_SETTINGS = 12;
 /** Usual times of interludes that say none themselves (s). */
-const USUALLY = { title: 30, howTo: 40, break: 300, standings: 20, credits: 15 };
+const USUALLY = { title: 30, howTo: 40, break: 300, standings: 20, league: 20, credits: 15 };
 
 /** An interlude stands where a round could stand, and is over as soon as the host goes on. */
 export const interlude: Format<InterludeContent, InterludeState, InterludeView, null> = {
@@ -50,5 +51,5 @@ export const interlude: Format<InterludeContent, InterludeState, InterludeView, 
     what === 'break' && minutes !== null
       ? { seconds: minutes * 60, fixed: true }
       : { seconds: USUALLY[what], fixed: false },
-  view: ({ what, text, until }) => ({ format: 'interlude', what, text, until }),
+  view: ({ what, text, until, table }) => ({ format: 'interlude', what, text, until, table: table ?? null }),
 };

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { explainRound, type RoundOf } from '@distaff/core/show';
 import { formatOf, interludes } from '@distaff/core/formats';
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
+import { server } from '../../api/server.ts';
 import { useI18n } from 'vue-i18n';
 import { useHowTo } from '../../design/useHowTo.ts';
 import { useEditor } from '../../studio/editor.ts';
@@ -12,6 +13,20 @@ const { t } = useI18n();
 const editor = useEditor();
 const round = computed(() => editor.round as RoundOf<'interlude'>);
 const { sentences } = useHowTo();
+/** Leagues to choose from, once one is wanted. */
+const leagues = ref<{ id: string; title: string }[]>([]);
+watch(
+  () => round.value.content.what,
+  async (what) => {
+    if (what !== 'league' || leagues.value.length > 0) return;
+    try {
+      leagues.value = (await server.leagues()).leagues;
+    } catch {
+      // Without the server none can be chosen: the editor says already that it is away.
+    }
+  },
+  { immediate: true },
+);
 /** What the stage tells of the round that follows, where nobody wrote how it is played. */
 const explained = computed(() => {
   if (round.value.content.what !== 'howTo' || round.value.content.text.trim() !== '') return [];
@@ -30,14 +45,23 @@ const writeOut = () => (round.value.content.text = explained.value.map((one) => 
       :label="t('editors.interlude.what')"
       :items="interludes.map((value) => ({ value, title: t(`formats.interlude.sort.${value}`) }))"
     />
+    <v-select
+      v-if="round.content.what === 'league'"
+      v-model="round.content.league"
+      persistent-hint
+      :label="t('editors.interlude.league')"
+      :hint="t('editors.interlude.leagueHint')"
+      :no-data-text="t('editors.interlude.noLeagues')"
+      :items="leagues.map(({ id, title }) => ({ value: id, title }))"
+    />
     <v-text-field
-      v-if="round.content.what !== 'standings'"
+      v-if="round.content.what !== 'standings' && round.content.what !== 'league'"
       v-model="round.title"
       :label="t('editors.interlude.title')"
       maxlength="80"
     />
     <v-textarea
-      v-if="round.content.what !== 'standings' && round.content.what !== 'credits'"
+      v-if="!['standings', 'league', 'credits'].includes(round.content.what)"
       v-model="round.content.text"
       :label="t('editors.interlude.text')"
       :hint="t(round.content.what === 'howTo' ? 'editors.interlude.explainHint' : 'form.promptHint')"

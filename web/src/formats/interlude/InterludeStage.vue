@@ -6,6 +6,7 @@ import CreditList from '../../design/media/CreditList.vue';
 import RichText from '../../design/rich/RichText.vue';
 import { useFit } from '../../design/useFit.ts';
 import { useHowTo } from '../../design/useHowTo.ts';
+import StageLeague from './StageLeague.vue';
 import StageStandings from '../../screens/stage/StageStandings.vue';
 import type { StagePart } from '../parts.ts';
 
@@ -26,6 +27,7 @@ useFit(box, () => [round.value, view.roundTitle], [1, 0.85, 0.72, 0.6, 0.5, 0.42
 
 <template>
   <StageStandings v-if="round.what === 'standings'" :teams="view.teams" :playing="view.playing" :now="now" />
+  <StageLeague v-else-if="round.what === 'league' && round.table" :table="round.table" :now="now" />
   <section v-else ref="box" class="interlude">
     <h2>{{ view.roundTitle || t(`formats.interlude.sort.${round.what}`) }}</h2>
     <RichText v-if="round.text" class="text" :text="round.text" />

@@ -146,6 +146,9 @@ li b {
   text-decoration-color: var(--weld);
 }
 @media (max-width: 700px) {
+  .tools > .grow {
+    flex: 1 0 100%;
+  }
   li {
     grid-template-columns: auto minmax(0, 1fr) auto;
   }

@@ -136,6 +136,9 @@ async function remove(): Promise<void> {
 .head {
   flex-wrap: wrap;
 }
+.head > .grow {
+  min-width: min(100%, 240px);
+}
 .page :deep(.card) {
   padding: 16px;
   background: var(--paper);

@@ -6,6 +6,7 @@ import {
   mdiArchiveArrowDownOutline,
   mdiArchiveArrowUpOutline,
   mdiCellphoneText,
+  mdiChartScatterPlot,
   mdiContentDuplicate,
   mdiDeleteOutline,
   mdiDotsVertical,
@@ -168,6 +169,11 @@ async function undo(): Promise<void> {
           :prepend-icon="mdiSortVariant"
           :title="t('library.order')"
           @click="ordering = true"
+        />
+        <v-list-item
+          :prepend-icon="mdiChartScatterPlot"
+          :title="t('learnt.open')"
+          :to="`/studio/questions/map/${bank.set.id}`"
         />
         <v-list-item
           :prepend-icon="mdiPrinterOutline"
