@@ -64,6 +64,11 @@ export class App {
   readonly database = new PrivateMariaDb(path.join(this.folder, 'mariadb'));
   server!: ServerProcess;
   url = '';
+  readonly demo: 'short' | 'full';
+  /** @param demo whether a term of games lies behind the demo host. */
+  constructor(demo: 'short' | 'full' = 'short') {
+    this.demo = demo;
+  }
 
   async open(): Promise<void> {
     const databaseUrl = await this.database.start();
@@ -77,7 +82,7 @@ export class App {
       LOG_LEVEL: 'info',
     };
     const seeded = spawnSync(process.execPath, ['server/dist/seed.js'], {
-      env: { ...process.env, ...env, DISTAFF_DEMO: 'short' },
+      env: { ...process.env, ...env, DISTAFF_DEMO: this.demo },
       encoding: 'utf8',
     });
     if (seeded.status !== 0) throw new Error(seeded.stderr);
@@ -106,6 +111,14 @@ export class App {
     await this.server?.stop();
     await this.database.stop();
     rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  /** The host of the demo. */
+  async demoHost(browser: Browser): Promise<Host> {
+    const context = await browser.newContext({ baseURL: this.url });
+    const data = { email: 'host@marram-point.example', password: 'lantern-and-tide' };
+    await context.request.post('/api/login', { data });
+    return new Host(this, browser, context, await context.newPage(), data.email);
   }
 
   /** A new host, signed in, in a browser of their own. */

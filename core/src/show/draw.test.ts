@@ -32,6 +32,43 @@ describe('drawing teams', () => {
       ),
     );
   });
+  test('of known strength: never less even than by chance, wishes honoured, names that nobody knows in between', () => {
+    const strong = fc.array(fc.option(fc.integer({ min: 0, max: 100 }), { nil: null }), {
+      minLength: 6,
+      maxLength: 24,
+    });
+    fc.assert(
+      fc.property(strong, fc.integer({ min: 2, max: 5 }), fc.string(), (own, count, seed) => {
+        const names = people(own.length);
+        const strengths = new Map(
+          own.flatMap((one, i): [string, number][] => (one === null ? [] : [[`p${i}`, one]])),
+        );
+        const wishes = { together: [['P0', 'P1']], apart: [['P2', 'P3']] };
+        const draw = drawTeams(names, count, seed, wishes, strengths);
+        const teams = teamsOf(draw);
+        const chance = teamsOf(drawTeams(names, count, seed, wishes));
+        expect(teams.flat().sort()).toEqual([...names].sort());
+        expect(teams.map((team) => team.length)).toEqual(chance.map((team) => team.length));
+        const of = (name: string) => teams.findIndex((team) => team.includes(name));
+        expect(of('P0')).toBe(of('P1'));
+        expect(of('P2')).not.toBe(of('P3'));
+        if (strengths.size === 0) return expect('means' in draw && draw.means).toBe(null);
+        const all = [...strengths.values()];
+        const average = all.reduce((sum, one) => sum + one, 0) / all.length;
+        const off = (lot: string[][]) =>
+          lot.reduce((sum, team) => {
+            const mean =
+              team.reduce((s, n) => s + (strengths.get(n.toLowerCase()) ?? average), 0) / team.length;
+            return sum + (mean - average) ** 2 * team.length;
+          }, 0);
+        expect(off(teams)).toBeLessThanOrEqual(off(chance) + 1e-6);
+      }),
+    );
+    // Worked out by hand: of 1 … 8 two teams of four with the same sum can be had.
+    const strengths = new Map(people(8).map((name, i) => [name, i + 1]));
+    const even = drawTeams(people(8), 2, 'even', undefined, strengths);
+    expect('means' in even && even.means).toEqual([4.5, 4.5]);
+  });
   test('any wishes: honoured, or said to be impossible', () => {
     const group = fc
       .uniqueArray(fc.nat(23), { minLength: 2, maxLength: 4 })

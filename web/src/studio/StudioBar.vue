@@ -74,7 +74,8 @@ async function signOut(): Promise<void> {
   background: #e6ede8;
 }
 nav {
-  flex: none;
+  flex: 0 1 auto;
+  flex-wrap: wrap;
 }
 .who {
   max-width: 30ch;

@@ -43,6 +43,17 @@ describe('every message', () => {
   });
 });
 
+test('of one nothing is said in the plural', () => {
+  const many = every
+    .filter(([, text]) => text.includes(' | ') && text.includes('{n}'))
+    .map(([key, text]) => {
+      const names = [...text.matchAll(/\{(\w+)\}/g)].map(([, name]) => [name!, 'x']);
+      return [key, say(key, { ...Object.fromEntries(names), n: 1, count: 1 })];
+    })
+    .filter(([, said]) => /(^|\D)1 (people|(?!is |was |has |as |this )[a-z]+s)\b/.test(said!));
+  expect(many).toEqual([]);
+});
+
 describe('what the pages say', () => {
   const sources = readdirSync('web/src', { recursive: true, encoding: 'utf8' })
     .filter((file) => /\.(vue|ts)$/.test(file) && !/\.test\.ts$|^words\/|\/words\//.test(file))

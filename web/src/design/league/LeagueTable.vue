@@ -119,6 +119,10 @@ td:first-child {
   font-weight: 700;
   border-color: var(--ink);
 }
+/* What is unseen scrolls with its table, too. */
+td {
+  position: relative;
+}
 .unseen {
   position: absolute;
   width: 1px;

@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import DialogFrame from '../../design/DialogFrame.vue';
 import { useFormat } from '../../design/useFormat.ts';
 import WeaveSwatch from '../../design/WeaveSwatch.vue';
+import { server } from '../../api/server.ts';
 import { useEditor } from '../editor.ts';
 import NumberField from '../question/NumberField.vue';
 
@@ -38,10 +39,35 @@ const teams = computed<Team[]>(() => {
     own.push(newTeam(own, t('building.teamName', { n: own.length + 1 }), editor.newId));
   return own;
 });
+/** What people of the group knew so far, by their names; null while it is not asked for, or nothing is known. */
+const strengths = ref<Map<string, number> | null>(null);
+const evenly = ref(false);
+const unknown = ref('');
+async function makeEven(on: boolean | null): Promise<void> {
+  evenly.value = on === true;
+  unknown.value = '';
+  if (on && !strengths.value) {
+    try {
+      const { people } = (await server.group(editor.show!.group ?? '')).term;
+      strengths.value = new Map(
+        people.flatMap(({ name, share }): [string, number][] => (share === null ? [] : [[name, share]])),
+      );
+    } catch (error) {
+      unknown.value = (error as Error).message;
+      evenly.value = false;
+    }
+  }
+  if (draw.value) drawNow();
+}
 function drawNow(): void {
   const wishes = { together: groups(together.value), apart: groups(apart.value) };
-  draw.value = drawTeams(names.value, count.value, seed.value, wishes);
+  draw.value = drawTeams(names.value, count.value, seed.value, wishes, evenly.value ? strengths.value : null);
 }
+const percent = (share: number) => Math.round(share * 100);
+const range = computed(() => {
+  const means = draw.value && 'teams' in draw.value ? draw.value.means : null;
+  return means && { low: percent(Math.min(...means)), high: percent(Math.max(...means)) };
+});
 function another(): void {
   seed.value = editor.newId();
   drawNow();
@@ -85,6 +111,14 @@ function takeOver(): void {
         persistent-hint
       />
     </div>
+    <v-switch
+      v-if="editor.show!.group"
+      :model-value="evenly"
+      hide-details
+      :label="t('people.evenly', { group: editor.show!.group })"
+      @update:model-value="makeEven"
+    />
+    <p v-if="unknown" role="alert">{{ unknown }}</p>
     <div class="row">
       <v-btn color="primary" @click="drawNow">{{ t('people.drawNow') }}</v-btn>
       <v-btn variant="outlined" @click="another">{{ t('people.newSeed') }}</v-btn>
@@ -94,7 +128,10 @@ function takeOver(): void {
         t(`people.impossible.${draw.impossible}`, draw.names.length, { named: { names: list(draw.names) } })
       }}
     </p>
-    <ol v-else-if="draw" class="drawn">
+    <p v-else-if="draw && evenly" role="status">
+      {{ range ? t('people.evenRange', range) : t('people.evenUnknown', { group: editor.show!.group }) }}
+    </p>
+    <ol v-if="draw && 'teams' in draw" class="drawn">
       <li v-for="(team, i) in teams" :key="team.id">
         <WeaveSwatch :weave="team.weave" />
         <span

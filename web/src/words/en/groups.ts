@@ -30,7 +30,7 @@ export const groups = {
   chart: 'Mean correct, game by game',
   chartIs: 'Line chart: the mean share correct in {n} games. The list below says the same.',
   practice: 'Practice',
-  whole: { n: '{n} people | {n} people', teams: '{n} team | {n} teams' },
+  whole: { n: '{n} person | {n} people', teams: '{n} team | {n} teams' },
   questionsOf: '{n} question | {n} questions',
   name: 'Name',
   attended: 'There',

@@ -58,6 +58,9 @@ export const people = {
   together: 'Together',
   apart: 'Apart',
   wishHint: 'A line each; names divided by commas',
+  evenly: 'Make teams equally strong, by what {group} knew so far',
+  evenRange: 'The teams average from {low} % to {high} % correct so far.',
+  evenUnknown: 'Nothing is known of these people yet: {group} has no games with a phone each.',
   drawNow: 'Draw',
   drawTake: 'Take this draw over',
   impossible: {

@@ -45,7 +45,7 @@ export const practice = {
   wrong: 'Wrong',
   hintLabel: 'Hint',
   again: 'Try again. It counts half now.',
-  tillEnd: '{n} question to go | {n} questions to go | {n} questions to go',
+  tillEnd: '{n} question to go | {n} questions to go',
   last: 'That was the last question',
   saved: 'Saved after every answer',
   offline: 'Saved on this phone. It’s sent when you’re back online.',
