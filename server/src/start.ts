@@ -19,6 +19,7 @@ import { Leagues } from './db/leagues.ts';
 import { leagueTables } from './db/leagueTables.ts';
 import { LearntQuestions } from './db/learnt.ts';
 import { MarkRules } from './db/markRules.ts';
+import { People } from './db/people.ts';
 import { PracticeRuns } from './db/practiceRuns.ts';
 import { Practices } from './db/practices.ts';
 import { QuestionSearch } from './db/questionSearch.ts';
@@ -35,6 +36,7 @@ import { importRoutes } from './http/imports.ts';
 import { leagueRoutes } from './http/leagues.ts';
 import { questionRoutes } from './http/questions.ts';
 import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
+import { peopleRoutes } from './http/people.ts';
 import { practiceRoutes } from './http/practice.ts';
 import { practicesRoutes } from './http/practices.ts';
 import { readyMadeRoutes } from './http/readyMade.ts';
@@ -122,6 +124,17 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   const runs = new PracticeRuns(database);
   const digests = new Digests(database, store, practices, runs);
   const rosters = new Rosters(database);
+  const people = new People(database, store, practices, runs, rosters);
+  /** People whose time is over are forgotten, one game after the other. */
+  const forget = async () => {
+    const due = await people.due(Date.now());
+    for (const id of due) {
+      const info = await store.byId(id);
+      if (info) await hosts.get(id).host.rewrite(() => store.makeAnonymous(info));
+    }
+    if (due.length > 0) log.info({ games: due.length }, 'people were made anonymous after their time');
+  };
+  const forgetting = setInterval(() => void forget().catch(() => undefined), PURGE_EVERY).unref();
   const leagues = new Leagues(database);
   const rules = new MarkRules(database);
   const selections = new Selections(database, random, (account, group) => digests.due(account, group));
@@ -168,6 +181,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       resultRoutes(store, hosts, rules, random),
       groupRoutes(digests, rosters, rules, playedAgain(hosts, practices)),
       leagueRoutes(leagues, digests),
+      peopleRoutes(people, hosts),
     ],
   });
   // The stand-ins of a rehearsal are gone with the server that let them play.
@@ -187,6 +201,9 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
     server.listen(config.port, config.host, resolve);
   });
   ready = true;
+  void forget().catch((error: Error) =>
+    log.error({ error: error.message }, 'people are kept longer than they should'),
+  );
   const { port } = server.address() as AddressInfo;
   log.info({ port, host: config.host, resumed, setAside }, 'listening');
   return {
@@ -194,6 +211,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
     async stop() {
       ready = false;
       clearInterval(purging);
+      clearInterval(forgetting);
       await io.close();
       await hosts.stop();
       await database.close();

@@ -71,6 +71,11 @@ export function makeRouter() {
         component: () => import('./studio/leagues/LeaguePage.vue'),
         meta: { host: true },
       },
+      {
+        path: '/studio/people',
+        component: () => import('./studio/people/PeoplePage.vue'),
+        meta: { host: true },
+      },
       { path: '/league/:key', component: () => import('./league/PublicLeague.vue') },
       { path: '/desk/:sitting', component: () => import('./desk/Desk.vue'), meta: { host: true } },
       { path: '/results/:sitting', component: () => import('./report/Results.vue'), meta: { host: true } },

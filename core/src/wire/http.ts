@@ -212,6 +212,20 @@ export interface ImportInfo {
   takenBack: boolean;
 }
 
+/** Somebody by name, and where they are. */
+export interface FoundPerson {
+  name: string;
+  games: { id: string; title: string; at: number }[];
+  practices: { id: string; title: string; at: number }[];
+  /** Lists of names that have them. */
+  lists: string[];
+}
+/** In how many games people would be forgotten at once, and within a month; and when the first game was (ms). */
+export interface WillForget {
+  now: number;
+  soon: number;
+  first: number | null;
+}
 /** A group with whom games are played: on a list, in games, or both. */
 export interface ListedGroup {
   name: string;

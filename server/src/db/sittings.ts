@@ -181,15 +181,40 @@ export class Sittings {
   async makeAnonymous({ id, closedAt }: SittingInfo): Promise<void> {
     if (closedAt === null) throw new Problem(409, 'stillOn', 'This game is still on. End it first.');
     const gone = anonymised((await this.load(id)).log);
+    await this.#rewrite(id, gone, { anonymousSince: new Date() });
+  }
+
+  /** Takes some of its people out of a sitting that is over, for good; `names` are theirs where a list has them. */
+  async forget(id: string, seats: ReadonlySet<string>, names: readonly string[]): Promise<void> {
+    await this.#rewrite(id, anonymised((await this.load(id)).log, seats, names), {});
+  }
+
+  /** Everybody's name in a sitting: by phones, and by lists of teams and doors. */
+  async namesIn(id: string): Promise<string[]> {
+    try {
+      const { show, seats } = replay((await this.load(id)).log).state;
+      return [
+        ...[...seats.values()].map(({ name }) => name),
+        ...show.teams.flatMap(({ members }) => members ?? []),
+        ...show.doors.roster,
+      ];
+    } catch (error) {
+      if (error instanceof UnreadableLog) return [];
+      throw error;
+    }
+  }
+
+  /** A log in place of another, and nothing left of what was worked out from that. All of it or nothing. */
+  async #rewrite(id: string, log: readonly LoggedEvent[], more: { anonymousSince?: Date }): Promise<void> {
     await this.#db.transaction(async (transaction) => {
       await this.#db.query('DELETE FROM sitting_log WHERE sitting_id = ?', {
         replacements: [id],
         transaction,
       });
-      for (let from = 0; from < gone.length; from += ROW_OF_EVENTS)
-        await this.#insert(id, gone.slice(from, from + ROW_OF_EVENTS), transaction);
+      for (let from = 0; from < log.length; from += ROW_OF_EVENTS)
+        await this.#insert(id, log.slice(from, from + ROW_OF_EVENTS), transaction);
       await writeResults(this.#db, id, null, transaction);
-      await SittingRow.update({ anonymousSince: new Date() }, { where: { id }, transaction });
+      if (more.anonymousSince) await SittingRow.update(more, { where: { id }, transaction });
     });
   }
 

@@ -31,6 +31,8 @@ import type {
   SittingInfo,
   SittingResults,
   ComparedPage,
+  FoundPerson,
+  WillForget,
   GroupPage,
   LeaguePage,
   ListedGroup,
@@ -139,6 +141,13 @@ export const server = {
   publicLeague: (key: string) => call<PublicLeague>('GET', `/api/public/leagues/${key}`),
   learnt: (set: string) =>
     call<{ working: number | null; questions: Record<string, Learnt> }>('GET', `/api/learnt/${set}`),
+  findPeople: (name: string) =>
+    call<{ people: FoundPerson[] }>('GET', `/api/people?${new URLSearchParams({ name }).toString()}`),
+  removePerson: (name: string) =>
+    call<void>('DELETE', `/api/people?${new URLSearchParams({ name }).toString()}`),
+  keeping: () => call<{ days: number | null }>('GET', '/api/people/keeping'),
+  tryKeeping: (days: number) => call<WillForget>('GET', `/api/people/keeping/trial?days=${days}`),
+  keepPeople: (days: number | null) => call<void>('PUT', '/api/people/keeping', { days }),
   rosters: () => call<{ rosters: StoredRoster[] }>('GET', '/api/rosters'),
   keepRoster: (roster: Roster) => call<{ rosters: StoredRoster[] }>('PUT', '/api/rosters', roster),
   dropRoster: (id: string) => call<{ rosters: StoredRoster[] }>('DELETE', `/api/rosters/${id}`),

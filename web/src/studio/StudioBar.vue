@@ -12,7 +12,7 @@ const router = useRouter();
 const route = useRoute();
 const account = useAccount();
 const inQuestions = computed(() => route.path.startsWith('/studio/questions'));
-const inGroups = computed(() => /^\/studio\/(groups|leagues|compare)/.test(route.path));
+const inGroups = computed(() => /^\/studio\/(groups|leagues|compare|people)/.test(route.path));
 const inPractice = computed(() => route.path.startsWith('/studio/practice'));
 async function signOut(): Promise<void> {
   await account.signOut();

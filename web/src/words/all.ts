@@ -14,6 +14,7 @@ import { library } from './en/library.ts';
 import { look } from './en/look.ts';
 import { media } from './en/media.ts';
 import { overlay } from './en/overlay.ts';
+import { keeping } from './en/keeping.ts';
 import { people } from './en/people.ts';
 import { practice } from './en/practice.ts';
 import { practices } from './en/practices.ts';
@@ -39,6 +40,7 @@ export const all = {
   editors,
   groups,
   handset,
+  keeping,
   leagues,
   learnt,
   library,

@@ -17,7 +17,9 @@ const wordsOf = (name: string) => foldText(name).split(' ').filter(Boolean);
 /** The same for all who write the parts of a name in another order; '' for no name. */
 const keyOf = (words: readonly string[]) => [...words].sort().join(' ');
 /** The same for all who write a name in another order, with other accents or capitals; '' for none. */
-export const nameKey = (name: string): string => keyOf(wordsOf(name));
+export const nameKey = (name: string): string => (isMadeAnonymous(name) ? '' : keyOf(wordsOf(name)));
+/** Whoever was made anonymous has a number in one game, which says nothing of any other. */
+const isMadeAnonymous = (name: string): boolean => /^#\d+$/.test(name);
 /** Whether two names may be one person's: initials, a given name alone, a slip. */
 export const mayBeSame = (a: string, b: string): boolean => mayBe(wordsOf(a), wordsOf(b));
 

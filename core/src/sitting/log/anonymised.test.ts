@@ -58,6 +58,23 @@ test.each(corpus)('%s: every figure stays, every name goes', (_, log) => {
   expect(anonymised(gone)).toEqual(gone);
 });
 
+test.each(corpus)('%s: one of them goes, everybody else and every figure stays', (_, log) => {
+  const people = [...fold(log).seats.values()];
+  const one = people[0];
+  if (!one) return;
+  const gone = anonymised(log, new Set([one.id]));
+  expect(figures(gone)).toEqual(figures(log));
+  const left = [...fold(gone).seats.values()].map(({ name }) => name);
+  expect(left).not.toContain(one.name);
+  expect(left.slice(1)).toEqual(people.slice(1).map(({ name }) => name));
+  expect(JSON.stringify(gone)).not.toContain(`"${one.token}"`);
+  // All of them, one after the other, are gone as well.
+  const seats = new Set(people.map(({ id }) => id));
+  expect([...fold(anonymised(log, seats)).seats.values()].map(({ name }) => name)).toEqual(
+    [...fold(anonymised(log)).seats.values()].map(({ name }) => name),
+  );
+});
+
 test('no canary is left anywhere: names, wishes, tokens, typed words, reasons, members, lists – taken back as well', () => {
   const canary = (what: string) => `canary-${what}`;
   const text = everyKind().find(({ answer }) => answer.kind === 'text')!.answer;

@@ -18,7 +18,7 @@ const { shown, from, to, many } = usePages(
   LINES,
   () => now,
 );
-const size = computed(() => (shown.value.length > 6 ? 'small' : ''));
+const size = computed(() => (shown.value.length > 6 ? 'small' : shown.value.length < 6 ? 'large' : ''));
 const points = (n: number) => decimal(n, n % 1 === 0 ? 0 : 1);
 const change = (n: number | null) => (n === null ? '•' : n === 0 ? '=' : n > 0 ? `▲ ${n}` : `▼ ${-n}`);
 </script>
@@ -70,6 +70,10 @@ ol {
   justify-content: safe center;
   gap: calc(1.4 * var(--u));
   font-size: calc(5 * var(--u));
+}
+ol.large {
+  gap: calc(2 * var(--u));
+  font-size: calc(6.4 * var(--u));
 }
 ol.small {
   gap: calc(0.8 * var(--u));

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiCompare, mdiPlus } from '@mdi/js';
+import { mdiAccountSearchOutline, mdiCompare, mdiPlus } from '@mdi/js';
 import { onMounted } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
@@ -34,6 +34,9 @@ async function create(): Promise<void> {
           <h1>{{ t('groups.title') }}</h1>
           <p class="muted">{{ t('groups.intro') }}</p>
         </div>
+        <v-btn variant="text" :prepend-icon="mdiAccountSearchOutline" to="/studio/people">{{
+          t('keeping.open')
+        }}</v-btn>
         <v-btn
           v-if="groups.list?.length"
           variant="outlined"

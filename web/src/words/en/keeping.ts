@@ -1,0 +1,33 @@
+/** One person's data, and how long people are kept. */
+export const keeping = {
+  open: 'People and privacy',
+  title: 'People and privacy',
+  find: 'Find a person',
+  findHow: 'Looks through all your games, practices and lists of names.',
+  name: 'Name',
+  search: 'Search',
+  none: 'Nobody of that name was found.',
+  games: 'no games | 1 game | {n} games',
+  practices: 'no practices | 1 practice | {n} practices',
+  lists: 'Lists: {names}',
+  download: 'Download everything',
+  remove: 'Remove',
+  removeTitle: 'Remove {name}?',
+  removeWhat:
+    'The name and typed answers go from all games, practices and lists, for good. The figures of games stay. You can’t undo this.',
+  removeDo: 'Remove this person',
+  removed: '{name} was removed.',
+  keep: 'How long people are kept',
+  keepHow:
+    'After that time, the people of a game are made anonymous by themselves. Figures and questions stay.',
+  after: 'Make people anonymous after',
+  never: 'Never',
+  days: '{n} days',
+  months: '{n} months',
+  years: '1 year | {n} years',
+  nowNone: 'With this, nobody is made anonymous right now.',
+  now: 'With this, the people of 1 game are made anonymous tonight. | With this, the people of {n} games are made anonymous tonight.',
+  soon: 'Within a month: 1 more game. | Within a month: {n} more games.',
+  save: 'Save',
+  saved: 'Saved.',
+};
