@@ -64,6 +64,9 @@ run(async () => {
     await desk.getByRole('link', { name: 'Results' }).first().click();
     await desk.getByRole('img', { name: 'Cloth' }).waitFor();
     await take(desk, 'results');
+    await desk.goto('/studio/groups/Winter%20crew');
+    await desk.getByText('Mean correct, game by game').waitFor();
+    await take(desk, 'group');
     await desk.goto('/studio/questions');
     await desk.getByRole('searchbox').fill('tool');
     await desk.getByRole('button', { name: /Match each tool/ }).click();

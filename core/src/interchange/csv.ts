@@ -75,17 +75,10 @@ export const gradesCsv = (
     ]),
   );
 
-/** The table of a league: a row for each, and what each game brought; a game that is left out stands in brackets. */
-export const leagueCsv = ({ games, rows }: LeagueTable): string =>
+/** The table of a league: a row for each, and what each game brought; one left out stands in brackets. `day` writes a moment. */
+export const leagueCsv = ({ games, rows }: LeagueTable, day: (ms: number) => string): string =>
   toCsv(
-    [
-      'place',
-      'team',
-      'points',
-      'played',
-      'change',
-      ...games.map(({ title, at }) => `${title} ${isoDay(at)}`),
-    ],
+    ['place', 'team', 'points', 'played', 'change', ...games.map(({ title, at }) => `${title} ${day(at)}`)],
     rows.map((row) => [
       row.place,
       row.name,
@@ -95,4 +88,3 @@ export const leagueCsv = ({ games, rows }: LeagueTable): string =>
       ...row.results.map((one) => (one === null ? null : one.isDropped ? `(${one.points})` : one.points)),
     ]),
   );
-const isoDay = (ms: number): string => new Date(ms).toISOString().slice(0, 10);

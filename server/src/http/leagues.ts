@@ -57,7 +57,7 @@ export function leagueRoutes(leagues: Leagues, digests: Digests): Router {
     const kept = await mine(ctx);
     ctx.type = 'text/csv; charset=utf-8';
     ctx.set('Content-Disposition', `attachment; filename="${fileName(kept.league.title, 'league', 'csv')}"`);
-    ctx.body = leagueCsv(await tableOf(kept));
+    ctx.body = leagueCsv(await tableOf(kept), (ms) => new Date(ms).toISOString().slice(0, 10));
   });
 
   // For everybody: nothing but the table, and names only where its host wants them there.
