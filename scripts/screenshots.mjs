@@ -256,13 +256,6 @@ run(async () => {
     }
     await desk.waitForTimeout(1500);
     await take(stage, 'stage-trail');
-    await desk.getByRole('button', { name: 'Spinner' }).click();
-    await desk.getByText('Random team').click();
-    await desk.getByRole('button', { name: 'Throw the shuttle' }).first().click();
-    await stage.getByText('is next', { exact: true }).waitFor();
-    await stage.waitForTimeout(800);
-    await take(stage, 'stage-spinner');
-    await key('Space');
     await desk.getByRole('button', { name: 'Begin “Before you go”' }).click();
     while (!(await bar()).startsWith('Lock')) await key('Space');
     for (const [i, page] of crew.entries()) {
