@@ -40,6 +40,7 @@ import { peopleRoutes } from './http/people.ts';
 import { practiceRoutes } from './http/practice.ts';
 import { practicesRoutes } from './http/practices.ts';
 import { readyMadeRoutes } from './http/readyMade.ts';
+import { recordRoutes } from './http/records.ts';
 import { resultRoutes } from './http/results.ts';
 import { rosterRoutes } from './http/rosters.ts';
 import { selectionRoutes } from './http/selections.ts';
@@ -178,6 +179,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       practicesRoutes(practices, runs, random),
       practiceRoutes(practices, runs, taking, codeGuesses),
       sittingRoutes(store, hosts, practices, codeGuesses),
+      recordRoutes(store, hosts),
       resultRoutes(store, hosts, rules, random),
       groupRoutes(digests, rosters, rules, playedAgain(hosts, practices)),
       leagueRoutes(leagues, digests),

@@ -35,5 +35,7 @@ export { readSetPackage, writeSetPackage } from './setPackage.ts';
 export { mendRow } from './mend.ts';
 export { readGradeSheet } from './gradeSheet/gradeSheet.ts';
 export type { Entry, GradeSheet, GradeSheetTrouble } from './gradeSheet/sheet.ts';
+export { Statement, XAPI_VERSION } from './xapi/statement.ts';
+export { statementsOf } from './xapi/statements.ts';
 export { gradesCsv, leagueCsv, responsesCsv, standingsCsv, toCsv } from './csv.ts';
 export { readTeams, teamSheetHeader, writeTeams, type TeamProblem, type TeamRow } from './teamSheet.ts';

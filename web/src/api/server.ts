@@ -148,6 +148,9 @@ export const server = {
   keeping: () => call<{ days: number | null }>('GET', '/api/people/keeping'),
   tryKeeping: (days: number) => call<WillForget>('GET', `/api/people/keeping/trial?days=${days}`),
   keepPeople: (days: number | null) => call<void>('PUT', '/api/people/keeping', { days }),
+  /** Sends learning records of a game to a store. */
+  sendStatements: (id: string, to: { url: string; user: string; password: string }) =>
+    call<{ sent: number }>('POST', `/api/sittings/${id}/statements`, to),
   rosters: () => call<{ rosters: StoredRoster[] }>('GET', '/api/rosters'),
   keepRoster: (roster: Roster) => call<{ rosters: StoredRoster[] }>('PUT', '/api/rosters', roster),
   dropRoster: (id: string) => call<{ rosters: StoredRoster[] }>('DELETE', `/api/rosters/${id}`),

@@ -249,6 +249,18 @@ export const report = {
       },
     },
   },
+  records: {
+    open: 'Learning records (xAPI)',
+    title: 'Learning records',
+    how: 'Everyone’s answers and results as statements of the Experience API 1.0.3, for a learning record store. Names go with them.',
+    download: 'Download as a file',
+    url: 'Address of the store',
+    user: 'User',
+    password: 'Password',
+    standIn: 'Try it with the built-in test store',
+    send: 'Send',
+    sent: '1 statement was sent. | {n} statements were sent.',
+  },
   menu: {
     label: 'More for this game',
     anonymous: 'Make people anonymous',
