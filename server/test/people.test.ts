@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, expect, jest, test } from '@jest/globals';
 import { defaultPractice } from '@distaff/core/practice';
 import type { FoundPerson, GroupPage, SittingResults } from '@distaff/core/wire';
+import { QueryTypes } from 'sequelize';
+import { openDatabase } from '../src/db/database.ts';
 import { gather, once, playOut, showWith } from './evening.ts';
 import { unique, World, type Host } from './world.ts';
 
@@ -10,7 +12,11 @@ beforeAll(async () => {
   world = await new World().open();
   host = await world.host();
 });
-afterAll(() => world.close());
+const database = openDatabase(process.env.TEST_DATABASE_URL!);
+afterAll(async () => {
+  await world.close();
+  await database.close();
+});
 
 /** A game of three phones, one of each team; `roster` are further names at its doors. */
 async function played(more: object = {}): Promise<string> {
@@ -47,8 +53,23 @@ test('one person is found everywhere, taken out as one file, and removed; everyb
     },
   );
 
+  // Also as a member, in a show that is only written, and in what it was before.
+  const written = showWith('quiz', 'everyone');
+  written.teams = written.teams.map((team, i) => (i === 0 ? { ...team, members: ['Of Bowline'] } : team));
+  const { json: show } = await host.call('POST', '/api/shows', { show: written });
+  await host.call('POST', `/api/shows/${show.id}/versions`);
+  const everyState = () =>
+    database.query(
+      'SELECT doc FROM show_doc WHERE id = ? UNION ALL SELECT doc FROM show_version WHERE show_id = ?',
+      {
+        replacements: [show.id, show.id],
+        type: QueryTypes.SELECT,
+      },
+    );
+  expect(JSON.stringify(await everyState()).match(/Of Bowline/g)).toHaveLength(2);
+
   expect(await find('bowline, of')).toMatchObject([
-    { name: 'Of Bowline', games: [{ id: game }], practices: [{ id: practice.id }], lists: [group] },
+    { name: 'Of Bowline', games: [{ id: game }], practices: [{ id: practice.id }], lists: [group, 'quiz'] },
   ]);
   expect((await find('nobody at all')).length).toBe(0);
   const file = await host.call('GET', '/api/people/everything.json?name=Of%20Bowline');
@@ -65,6 +86,7 @@ test('one person is found everywhere, taken out as one file, and removed; everyb
   expect(await find('Of Bowline')).toHaveLength(1);
   expect((await host.call('DELETE', '/api/people?name=Of%20Bowline')).status).toBe(204);
   expect(await find('Of Bowline')).toEqual([]);
+  expect(JSON.stringify(await everyState())).not.toContain('Of Bowline');
   const after = await results(game);
   expect(JSON.stringify(after)).not.toContain('Of Bowline');
   expect(after.report.rows).toEqual(before.report.rows);

@@ -1,7 +1,7 @@
 import type { Difficulty } from '../question/question.ts';
 import { correlation, quantile } from '../report/figures/spread.ts';
 import type { Dated } from '../term/digest.ts';
-import { shareAt } from '../term/group.ts';
+import { shareAt } from '../report/shareAt.ts';
 import { fitRasch, type Answers } from './rasch.ts';
 
 /** What all games and practices of a host taught of a question. */
@@ -135,6 +135,10 @@ export function levelOf({ difficulty }: Pick<Learnt, 'difficulty'>): Difficulty 
 /** The level that games taught, where there were answers enough; else null. */
 export const learntLevel = (learnt: Pick<Learnt, 'difficulty' | 'answers'>): Difficulty | null =>
   learnt.answers >= ENOUGH ? levelOf(learnt) : null;
+
+/** Whether those who do well otherwise miss it more often, by answers enough: its key may be wrong. */
+export const isContrary = (learnt: Pick<Learnt, 'discrimination' | 'answers'>): boolean =>
+  learnt.answers >= ENOUGH && learnt.discrimination !== null && learnt.discrimination < 0;
 
 /** Whether it is not only chance that a question went better, or worse, later on: by more than twice the error, and by something that is felt. */
 export const hasDrifted = ({ drift }: Pick<Learnt, 'drift'>): boolean =>

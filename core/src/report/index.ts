@@ -1,9 +1,6 @@
 /** What came of a sitting. */
-export { newcombe, wilson, type Interval } from './figures/interval.ts';
-export { meanDifference } from './figures/difference.ts';
-export { mean, quantile } from './figures/spread.ts';
+export { isClear, type Interval } from './figures/interval.ts';
 export { flags, type Flag, type ItemFigures, type OptionPicks, type Said, wasMissed } from './item.ts';
-export { countedShare } from './counted.ts';
 export { type Certificate, certificatesFor, filledIn, type ForWhom } from './certificates.ts';
 export * from './marks/index.ts';
 export { playedQuestions } from './played.ts';

@@ -29,6 +29,6 @@ export { type PublicView, type TeamView, handsetView, mayReact } from './view/pu
 export type { PublicQuestion } from './view/question.ts';
 export { type SeatView, seatView } from './view/seat.ts';
 export { type StageView, stageView } from './view/stage.ts';
-export { anonymised } from './log/anonymised.ts';
+export { anonymised, withoutPeople } from './log/anonymised.ts';
 export { LOG_VERSION } from './log/lifts.ts';
 export { readLog, UnreadableEvent, type StoredEvents } from './log/readLog.ts';

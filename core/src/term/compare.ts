@@ -2,7 +2,7 @@ import { meanDifference, type Difference } from '../report/figures/difference.ts
 import { newcombe, type Interval } from '../report/figures/interval.ts';
 import { mean } from '../report/figures/spread.ts';
 import type { Dated } from './digest.ts';
-import { shareAt } from './group.ts';
+import { shareAt } from '../report/shareAt.ts';
 import { linkPeople, type SaidSame } from './people.ts';
 
 /** A question that both were asked. */
@@ -19,8 +19,9 @@ export interface ComparedQuestion extends Interval {
 export interface Comparison {
   questions: ComparedQuestion[];
   people: { first: number; second: number };
-  /** Who was there both times; then it is about the gain of each. */
+  /** Who was there both times, and whether they were enough for the gain of each to be compared. */
   both: number;
+  isPaired: boolean;
   /** The mean share of the marks on these questions; null where nobody was asked any. */
   shares: { first: number | null; second: number | null };
   /** Null where too few were asked to say anything. */
@@ -98,6 +99,7 @@ export function compare(
       .sort((x, y) => Math.abs(y.difference) - Math.abs(x.difference)),
     people: { first: one.size, second: other.size },
     both: pairs.length,
+    isPaired: pairs.length >= PAIRED,
     shares: { first: mean([...one.values()]), second: mean([...other.values()]) },
     difference:
       pairs.length >= PAIRED

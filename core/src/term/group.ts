@@ -1,7 +1,7 @@
-import { countedShare } from '../report/counted.ts';
 import { newcombe, wilson, type Interval } from '../report/figures/interval.ts';
 import { mean } from '../report/figures/spread.ts';
 import { turnout } from '../report/report.ts';
+import { shareAt } from '../report/shareAt.ts';
 import type { Dated, Digest } from './digest.ts';
 import { linkPeople, type Doubt, type Linked, type SaidSame } from './people.ts';
 import { spacingOf, type Asked } from './spaced.ts';
@@ -68,14 +68,6 @@ interface Sum {
   of: number;
 }
 const none = (): Sum => ({ sum: 0, of: 0 });
-const WORTH: Record<string, number> = { r: 1, w: 0, n: 0 };
-
-/** The share of the marks in a cell that counts; null where nothing was asked, or it was dropped. */
-export function shareAt({ rows, parts, items }: Digest, row: number, column: number): number | null {
-  const sign = rows[row]![column]!;
-  if (sign === 'u') return null;
-  return countedShare(items[column]!.counts, sign === 'p' ? (parts[`${row} ${column}`] ?? 0) : WORTH[sign]!);
-}
 
 /** Of fewer answers an interval or progress says nothing. */
 const FEW = 5;
@@ -193,6 +185,32 @@ export function groupTerm(
   };
 }
 
-/** The questions of the library that this group should see again by now, what is due longest first. */
-export const dueBy = ({ missed }: Pick<GroupTerm, 'missed'>, now: number): string[] =>
-  missed.flatMap(({ id, isKept, due }) => (isKept && due !== null && due <= now ? [id] : []));
+/** A group in a few figures. */
+export interface GroupSummary {
+  practices: number;
+  /** The mean of all games and that of the last one, 0 … 1; null where nothing is known. */
+  share: number | null;
+  last: number | null;
+  /** Games in which each answered for themselves, and how many of the people were there each time. */
+  ownGames: number;
+  always: number;
+}
+export function groupSummary({ games, people }: Pick<GroupTerm, 'games' | 'people'>): GroupSummary {
+  const shares = games.flatMap(({ share }) => share ?? []);
+  const ownGames = games.filter(({ by }) => by === 'people').length;
+  return {
+    practices: games.filter(({ kind }) => kind === 'practice').length,
+    share: mean(shares),
+    last: shares.at(-1) ?? null,
+    ownGames,
+    always: people.filter(({ attended }) => ownGames > 0 && attended === ownGames).length,
+  };
+}
+
+/** What should be asked again by now. */
+export const dueNow = ({ missed }: Pick<GroupTerm, 'missed'>, now: number): GroupQuestion[] =>
+  missed.filter(({ due }) => due !== null && due <= now);
+
+/** Those of them that the library has, what is due longest first. */
+export const dueBy = (term: Pick<GroupTerm, 'missed'>, now: number): string[] =>
+  dueNow(term, now).flatMap(({ id, isKept }) => (isKept ? [id] : []));

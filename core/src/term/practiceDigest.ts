@@ -1,5 +1,6 @@
 import type { Show } from '../show/show.ts';
 import type { Length } from '../practice/summary.ts';
+import { mean } from '../report/figures/spread.ts';
 import type { CellSign } from '../report/report.ts';
 import { ownId, type Digest, type DigestItem } from './digest.ts';
 
@@ -41,8 +42,6 @@ export function practiceDigest(
     }
     return signs.join('');
   });
-  const mean = (lengths: readonly Length[]) =>
-    lengths.length === 0 ? null : lengths.reduce((sum, { share }) => sum + share, 0) / lengths.length;
   return {
     kind: 'practice',
     title,
@@ -53,7 +52,7 @@ export function practiceDigest(
       id,
       name,
       team: '',
-      share: mean(lengths),
+      share: mean(lengths.map((one) => one.share)),
       score,
     })),
     items,

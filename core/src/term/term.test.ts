@@ -5,7 +5,8 @@ import { tPoint, meanDifference } from '../report/figures/difference.ts';
 import { usualMarks } from '../report/marks/rule.ts';
 import { compare } from './compare.ts';
 import type { Dated } from './digest.ts';
-import { dueBy, groupTerm, shareAt } from './group.ts';
+import { shareAt } from '../report/shareAt.ts';
+import { dueBy, groupSummary, groupTerm } from './group.ts';
 import { termMarks } from './marks.ts';
 import { linkPeople } from './people.ts';
 import { practiceDigest } from './practiceDigest.ts';
@@ -186,6 +187,10 @@ describe('a group over time', () => {
       ['Dora', 1, [null, null, null], null],
     ]);
     expect(term.tags).toMatchObject([{ tag: 'first', of: 6, shares: [1 / 3, 1, 1] }]);
+  });
+
+  test('in a few figures', () => {
+    expect(groupSummary(term)).toMatchObject({ practices: 0, ownGames: 2, always: 2, last: null });
   });
 
   test('what was missed, how often, and when it should be asked again', () => {

@@ -268,7 +268,8 @@ export interface LeaguePage {
   games: ListedGame[];
 }
 /** A league as everybody with its link sees it. */
-export interface PublicLeague extends Pick<LeagueTable, 'games' | 'rows'> {
+export interface PublicLeague extends Pick<LeagueTable, 'rows'> {
   title: string;
   isNamed: boolean;
+  games: { title: string; at: number }[];
 }

@@ -7,14 +7,13 @@ import type { Practice, Practices } from './practices.ts';
 import type { PracticeRuns } from './practiceRuns.ts';
 import { MADE_WITH, readDigest } from './results.ts';
 import type { Sittings } from './sittings.ts';
+import { fromJson } from './json.ts';
 
 interface Row {
   id: string;
   anonymous: number;
   body: Buffer;
 }
-
-const json = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value);
 
 /** What is remembered of all games and practices of an account. */
 export class Digests {
@@ -202,7 +201,7 @@ export class Digests {
       'SELECT said FROM group_note WHERE account_id = ? AND group_name = ?',
       [accountId, group],
     );
-    return row ? (json(row.said) as SaidSame[]) : [];
+    return row ? (fromJson(row.said) as SaidSame[]) : [];
   }
   async say(accountId: string, group: string, said: readonly SaidSame[]): Promise<void> {
     await this.#db.query('REPLACE INTO group_note (account_id, group_name, said) VALUES (?,?,?)', {

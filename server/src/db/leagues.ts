@@ -3,6 +3,7 @@ import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
+import { fromJson } from './json.ts';
 
 /** A league as it is kept; with its key where everybody with the link may see it. */
 export interface KeptLeague {
@@ -22,7 +23,7 @@ const MOST = 200;
 const readRow = ({ id, account_id, doc, public_key }: Row): KeptLeague => ({
   id,
   accountId: account_id,
-  league: v.parse(League, typeof doc === 'string' ? JSON.parse(doc) : doc),
+  league: v.parse(League, fromJson(doc)),
   publicKey: public_key,
 });
 

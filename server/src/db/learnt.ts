@@ -2,8 +2,8 @@ import { learntLevel, type Learnt } from '@distaff/core/learn';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import type { FitFrom } from '../learn/fit.ts';
 import type { Digests } from './digests.ts';
+import { fromJson } from './json.ts';
 
-const json = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value);
 /** Longer ids than the table takes are of questions that never were in a library. */
 const LONGEST_ID = 40;
 const AT_ONCE = 500;
@@ -93,6 +93,6 @@ export class LearntQuestions {
         WHERE q.set_id = ? AND q.deleted_at IS NULL`,
       { replacements: [accountId, setId], type: QueryTypes.SELECT },
     );
-    return Object.fromEntries(rows.map((row) => [row.id, json(row.doc) as Learnt]));
+    return Object.fromEntries(rows.map((row) => [row.id, fromJson(row.doc) as Learnt]));
   }
 }

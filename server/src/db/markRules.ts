@@ -2,6 +2,7 @@ import { countingAttempts } from '@distaff/core/practice';
 import { MarkRule } from '@distaff/core/report';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import * as v from 'valibot';
+import { fromJson } from './json.ts';
 
 const Numbers = v.array(v.number());
 const TermRule = v.object({
@@ -26,7 +27,7 @@ export class MarkRules {
       { replacements: [account, scope], type: QueryTypes.SELECT },
     );
     if (!row) return null;
-    return typeof row.rule === 'string' ? JSON.parse(row.rule) : row.rule;
+    return fromJson(row.rule);
   }
 
   async #write(account: string, scope: string, rule: unknown): Promise<void> {

@@ -5,6 +5,7 @@ import type { FoundPerson, WillForget } from '@distaff/core/wire';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import type { Practices } from './practices.ts';
 import type { PracticeRuns } from './practiceRuns.ts';
+import { PeopleOfShows } from './peopleOfShows.ts';
 import type { Rosters } from './rosters.ts';
 import { UnreadableLog, type Sittings } from './sittings.ts';
 
@@ -25,6 +26,7 @@ export class People {
   readonly #practices: Practices;
   readonly #runs: PracticeRuns;
   readonly #rosters: Rosters;
+  readonly #shows: PeopleOfShows;
 
   constructor(db: Sequelize, sittings: Sittings, practices: Practices, runs: PracticeRuns, rosters: Rosters) {
     this.#db = db;
@@ -32,6 +34,7 @@ export class People {
     this.#practices = practices;
     this.#runs = runs;
     this.#rosters = rosters;
+    this.#shows = new PeopleOfShows(db);
   }
 
   /** Games that are over and in which people have names. */
@@ -77,6 +80,8 @@ export class People {
           enter(name).practices.push({ id: practice.id, title: practice.title, at: practice.createdAt });
     for (const list of await this.#rosters.list(accountId))
       for (const name of list.names) if (like(name)) enter(name).lists.push(list.name);
+    for (const { title, names } of await this.#shows.names(accountId))
+      for (const name of new Set(names)) if (like(name)) enter(name).lists.push(title);
     return [...found.values()].slice(0, MOST_NAMES);
   }
 
@@ -134,6 +139,7 @@ export class People {
       if (list.length < practice.settings.list.length)
         await this.#practices.change(practice.id, { ...practice.settings, list });
     }
+    await this.#shows.remove(accountId, name);
     for (const list of await this.#rosters.list(accountId)) {
       const names = list.names.filter((one) => nameKey(one) !== key);
       if (names.length < list.names.length) await this.#rosters.keep(accountId, { name: list.name, names });

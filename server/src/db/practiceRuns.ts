@@ -5,6 +5,7 @@ import { foldText } from '@distaff/core/text';
 import { nanoid } from 'nanoid';
 import { QueryTypes, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import { Problem } from '../problem.ts';
+import { fromJson } from './json.ts';
 
 /** More people than this take no practice. */
 const MOST_PEOPLE = 3000;
@@ -34,17 +35,16 @@ interface RunRow {
   over_at: number | string | null;
   summary: unknown;
 }
-const json = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value);
 const runOf = (row: RunRow): Run => ({
   id: row.id,
   personId: row.person_id,
   kind: row.kind,
   attempt: row.attempt,
-  questions: json(row.questions) as string[] | null,
+  questions: fromJson(row.questions) as string[] | null,
   begunAt: Number(row.begun_at),
   seenAt: Number(row.seen_at),
   overAt: row.over_at === null ? null : Number(row.over_at),
-  summary: json(row.summary) as RunSummary,
+  summary: fromJson(row.summary) as RunSummary,
 });
 
 /** Who takes a practice, on which phones, and how far they are. */

@@ -7,6 +7,7 @@ import { nanoid } from 'nanoid';
 import { QueryTypes, UniqueConstraintError, type Sequelize } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
+import { fromJson } from './json.ts';
 
 /** A practice as the server knows it. Times are server ms. */
 export interface Practice {
@@ -34,7 +35,6 @@ interface Row {
   closed_at: number | string | null;
 }
 
-const json = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value);
 const ms = (value: number | string | null): number | null => (value === null ? null : Number(value));
 
 /** So many shows are kept as they were read: a class takes the same one at once. */
@@ -85,7 +85,7 @@ export class Practices {
       title: row.title,
       code: row.code,
       show,
-      settings: v.parse(PracticeSettings, json(row.settings)),
+      settings: v.parse(PracticeSettings, fromJson(row.settings)),
       createdAt: Number(row.created_at),
       closedAt: ms(row.closed_at),
     };

@@ -5,6 +5,7 @@ import { QueryTypes } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
 import { refusal, within, type Reach } from './access.ts';
+import { fromJson } from './json.ts';
 import { QuestionRow } from './models.ts';
 import { storedQuestion, write } from './questionRows.ts';
 
@@ -63,7 +64,7 @@ export async function historyOf(reach: Reach, id: string): Promise<QuestionVersi
     version,
     at: new Date(at).toISOString(),
     by: name,
-    question: v.parse(Question, typeof doc === 'string' ? JSON.parse(doc) : doc),
+    question: v.parse(Question, fromJson(doc)),
   }));
 }
 

@@ -2,9 +2,9 @@ import type { StoredRoster } from '@distaff/core/wire';
 import type { Roster } from '@distaff/core/library';
 import { nanoid } from 'nanoid';
 import { QueryTypes, type Sequelize } from 'sequelize';
+import { fromJson } from './json.ts';
 
-const names = (value: unknown): string[] =>
-  (typeof value === 'string' ? JSON.parse(value) : value) as string[];
+const names = (value: unknown): string[] => fromJson(value) as string[];
 
 /** The rosters of hosts: one by each name. */
 export class Rosters {

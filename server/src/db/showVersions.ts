@@ -3,6 +3,7 @@ import { Show } from '@distaff/core/show';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import * as v from 'valibot';
 import { Problem } from '../problem.ts';
+import { fromJson } from './json.ts';
 import { ShowRow } from './models.ts';
 
 /** While somebody works, a state is kept about so often (minutes); at most so many of a show. */
@@ -38,7 +39,7 @@ export async function listVersions(id: string): Promise<ShowVersion[]> {
     { replacements: [id], type: QueryTypes.SELECT },
   );
   return rows.map(({ version, saved_at, doc }) => {
-    const { title, questions, rounds } = (typeof doc === 'string' ? JSON.parse(doc) : doc) as Show;
+    const { title, questions, rounds } = fromJson(doc) as Show;
     const counts = { questions: Object.keys(questions).length, rounds: rounds.length };
     return { version, savedAt: new Date(saved_at).toISOString(), title, ...counts };
   });
@@ -51,5 +52,5 @@ export async function readVersion(id: string, version: number): Promise<Show> {
     { replacements: [id, version], type: QueryTypes.SELECT },
   );
   if (!row) throw new Problem(404, 'notThere', 'This state of the show is not kept any more.');
-  return v.parse(Show, typeof row.doc === 'string' ? JSON.parse(row.doc) : row.doc);
+  return v.parse(Show, fromJson(row.doc));
 }

@@ -1,6 +1,6 @@
 import Router from '@koa/router';
 import { leagueCsv } from '@distaff/core/interchange';
-import { League, leagueTable } from '@distaff/core/term';
+import { League, leagueTable, publicTable } from '@distaff/core/term';
 import { Id } from '@distaff/core/text';
 import type { LeaguePage, PublicLeague } from '@distaff/core/wire';
 import { newToken } from '../auth/tokens.ts';
@@ -63,14 +63,8 @@ export function leagueRoutes(leagues: Leagues, digests: Digests): Router {
   // For everybody: nothing but the table, and names only where its host wants them there.
   router.get('/public/leagues/:key', async (ctx) => {
     const kept = await leagues.byKey(read(Id, ctx.params.key));
-    const { games, rows } = await tableOf(kept);
     const { title, isNamed } = kept.league;
-    const shown: PublicLeague = {
-      title,
-      isNamed,
-      games: games.map(({ title: game, at }) => ({ sitting: '', title: game, at })),
-      rows: rows.map((row, i) => ({ ...row, key: String(i), name: isNamed ? row.name : '' })),
-    };
+    const shown: PublicLeague = { title, isNamed, ...publicTable(await tableOf(kept), isNamed) };
     ctx.body = shown;
   });
   return router;

@@ -28,6 +28,8 @@ export function selectionRoutes(selections: Selections, learnt: LearntQuestions)
     const { rule, group, taken, show } = read(Take, ctx.request.body);
     const owner = show ? await accountById((await accessToShow(account, show, 'edit')).ownerId) : account;
     ctx.body = await selections.take(await reachOf(owner!), rule, group, new Set(taken));
+    // What is new by now helps whoever takes next.
+    if (rule.difficulty) learnt.refresh(owner!.id).catch(() => undefined);
   });
   router.post('/measured', async (ctx) => {
     const account = signedIn(ctx);

@@ -3,7 +3,7 @@ import { nameOfScale, scaleNames, scales, type MarkRule, type ScaleName } from '
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import LetterScale from './LetterScale.vue';
-import { numberIn } from './numberIn.ts';
+import { numberIn, numbersIn } from './numberIn.ts';
 import RangeScale from './RangeScale.vue';
 
 /** How marks are given: what they come from, the scale, rounding, who was not there. What counts stands in the slot. */
@@ -20,14 +20,7 @@ const scale = computed({
 /** Extra credit as people write it: 3, 2, 1. */
 const extra = computed({
   get: () => rule.extra.join(', '),
-  set: (text: string) => {
-    const numbers = text
-      .split(/[^\d.]+/)
-      .filter(Boolean)
-      .map(Number)
-      .filter((n) => Number.isFinite(n) && n <= 1000);
-    change({ extra: numbers.slice(0, 10) });
-  },
+  set: (text: string) => change({ extra: numbersIn(text, 1000, 10) }),
 });
 const full = computed({
   get: () => rule.full ?? '',

@@ -97,6 +97,7 @@ const told = (mark: number | string | null) =>
   </section>
 </template>
 
+<style scoped src="../design/figures.css" />
 <style scoped>
 header {
   flex-wrap: wrap;
@@ -120,26 +121,5 @@ h2 {
   .scroll {
     max-height: none;
   }
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 8px 12px 8px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: end;
-  font-variant-numeric: tabular-nums;
-}
-th:first-child {
-  text-align: start;
-}
-thead th {
-  color: var(--stone);
-  font-weight: 600;
-}
-tbody th {
-  font-weight: 600;
 }
 </style>

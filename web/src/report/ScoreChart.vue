@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { ScoreHistory } from '@distaff/core/report';
 import { Chart, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { dyeColours } from '../design/tokens.ts';
 import { useFormat } from '../design/useFormat.ts';
 import { lineStyle } from './lineStyle.ts';
+import { chartAxis, chartInk, useChart } from '../design/useChart.ts';
 
 /** How scores went over the evening: a line for each team, told apart by dashes and marks as well; the same as a table. */
 const { teams } = defineProps<{ teams: ScoreHistory['teams'] }>();
@@ -14,8 +15,6 @@ const { points, decimal } = useFormat();
 const canvas = ref<HTMLCanvasElement | null>(null);
 const asTable = ref(false);
 Chart.register(LineController, LineElement, PointElement, LinearScale, Legend, Tooltip);
-Chart.defaults.font.family = getComputedStyle(document.body).fontFamily;
-let chart: Chart | null = null;
 
 const minutes = (second: number) => second / 60;
 const last = computed(() => Math.max(0, ...teams.flatMap((team) => team.points.at(-1)?.[0] ?? 0)));
@@ -51,46 +50,31 @@ const rows = computed(() => {
     scores: teams.map((team) => team.points.findLast(([at]) => at <= second)?.[1] ?? 0),
   }));
 });
-const text = getComputedStyle(document.documentElement).getPropertyValue('--ink') || '#14211d';
+const text = chartInk();
 
-function draw(): void {
-  chart?.destroy();
-  chart = null;
-  if (!canvas.value) return;
-  const axis = { ticks: { color: text }, grid: { color: 'rgba(86, 98, 92, 0.2)' } };
-  chart = new Chart(canvas.value, {
-    type: 'line',
-    data: { datasets: data.value },
-    options: {
-      animation: false,
-      responsive: true,
-      maintainAspectRatio: false,
-      interaction: { mode: 'nearest', intersect: false },
-      scales: {
-        x: {
-          type: 'linear',
-          ...axis,
-          title: { display: true, text: t('report.history.minutes'), color: text },
-        },
-        y: { ...axis, title: { display: true, text: t('report.brought'), color: text } },
+useChart(canvas, () => ({
+  type: 'line',
+  data: { datasets: data.value },
+  options: {
+    interaction: { mode: 'nearest', intersect: false },
+    scales: {
+      x: {
+        type: 'linear',
+        ...chartAxis(t('report.history.minutes')),
       },
-      plugins: {
-        legend: { position: 'bottom', labels: { usePointStyle: true, color: text } },
-        tooltip: {
-          callbacks: {
-            title: ([one]) => t('report.inMinutes', { n: decimal(one?.parsed.x ?? 0, 1) }),
-            label: ({ dataset, parsed }) => `${dataset.label}: ${points(parsed.y ?? 0)}`,
-          },
+      y: chartAxis(t('report.brought')),
+    },
+    plugins: {
+      legend: { position: 'bottom', labels: { usePointStyle: true, color: text } },
+      tooltip: {
+        callbacks: {
+          title: ([one]) => t('report.inMinutes', { n: decimal(one?.parsed.x ?? 0, 1) }),
+          label: ({ dataset, parsed }) => `${dataset.label}: ${points(parsed.y ?? 0)}`,
         },
       },
     },
-  });
-}
-onMounted(draw);
-// Letters on a canvas do not follow when their font comes.
-void document.fonts?.ready.then(draw);
-watch([data, canvas], draw, { flush: 'post' });
-onBeforeUnmount(() => chart?.destroy());
+  },
+}));
 </script>
 
 <template>

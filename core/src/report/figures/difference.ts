@@ -1,8 +1,5 @@
-import type { Interval } from './interval.ts';
+import { Z, type Interval } from './interval.ts';
 import { deviation, mean } from './spread.ts';
-
-/** The 97.5 % point of the normal distribution. */
-const Z = 1.959963984540054;
 
 /**
  * The 97.5 % point of Student's t for `df` degrees of freedom, by the expansion of Cornish and Fisher (M. Abramowitz and

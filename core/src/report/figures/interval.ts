@@ -4,8 +4,11 @@ export interface Interval {
   high: number;
 }
 
+/** Whether a difference is more than chance explains: nothing between its ends is nothing. */
+export const isClear = ({ low, high }: Interval): boolean => low > 0 || high < 0;
+
 /** The 97.5 % point of the normal distribution. */
-const Z = 1.959963984540054;
+export const Z = 1.959963984540054;
 
 /**
  * The 95 % interval of a share, from `count` of `of` (E. B. Wilson, “Probable inference, the law of succession, and

@@ -1,5 +1,5 @@
-import { countedShare } from '../counted.ts';
 import { turnout, type Report } from '../report.ts';
+import { shareAt } from '../shareAt.ts';
 import type { MarkRule } from './rule.ts';
 import { letterFor, onRange, roundMark } from './scale.ts';
 
@@ -25,9 +25,6 @@ export interface MarkSheet extends Pick<Report, 'rows' | 'parts'> {
   items: readonly Pick<Report['items'][number], 'number' | 'value' | 'counts'>[];
 }
 
-/** What each sign of a report is worth where nothing else is said. */
-const WORTH: Record<string, number> = { r: 1, w: 0, n: 0 };
-
 /** The percent somebody has of the questions that count, each weighed as the rule says. */
 function percentOf(
   report: MarkSheet,
@@ -37,12 +34,9 @@ function percentOf(
 ): number | null {
   let [sum, of] = [0, 0];
   for (const column of counting) {
-    const sign = report.rows[row]![column]!;
-    if (sign === 'u') continue;
-    const { counts, value } = report.items[column]!;
-    const share = countedShare(counts, sign === 'p' ? (report.parts[`${row} ${column}`] ?? 0) : WORTH[sign]!);
+    const share = shareAt(report, row, column);
     if (share === null) continue;
-    const weighs = weight === 'value' ? Math.abs(value) : 1;
+    const weighs = weight === 'value' ? Math.abs(report.items[column]!.value) : 1;
     sum += weighs * share;
     of += weighs;
   }

@@ -13,7 +13,7 @@ function numbered(mark: string): (thing: string) => string {
 }
 
 /** A show without the people whom it names – who may come in, and who belongs to which team –, all or some of them. */
-function withoutPeople(show: Show, isGone: (name: string) => boolean): Show {
+export function withoutPeople(show: Show, isGone: (name: string) => boolean): Show {
   const left = (names: readonly string[]) => names.filter((name) => !isGone(name));
   return {
     ...show,

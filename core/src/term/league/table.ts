@@ -154,3 +154,12 @@ export function leagueTable(
     doubts,
   };
 }
+
+/** A table as everybody with its link may see it: nothing by which games are found, and names only where they are wanted. */
+export const publicTable = (
+  { games, rows }: LeagueTable,
+  isNamed: boolean,
+): { games: { title: string; at: number }[]; rows: LeagueRow[] } => ({
+  games: games.map(({ title, at }) => ({ title, at })),
+  rows: rows.map((row, i) => ({ ...row, key: String(i), name: isNamed ? row.name : '' })),
+});

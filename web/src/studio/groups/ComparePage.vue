@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isClear } from '@distaff/core/report';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -65,12 +66,11 @@ const points = (share: number) => decimal(share * 100, 0);
 const verdict = computed(() => {
   const { difference } = told.value!.comparison;
   if (!difference) return t('groups.comparing.few');
-  const { low, high, difference: by } = difference;
-  if (low <= 0 && high >= 0) return t('groups.comparing.same');
+  if (!isClear(difference)) return t('groups.comparing.same');
+  const by = difference.difference;
   const name = nameOf(by > 0 ? told.value!.first : told.value!.second);
   return t('groups.comparing.better', { name, n: points(Math.abs(by)) });
 });
-const isClear = ({ low, high }: { low: number; high: number }) => low > 0 || high < 0;
 </script>
 
 <template>
@@ -113,7 +113,7 @@ const isClear = ({ low, high }: { low: number; high: number }) => low > 0 || hig
                 high: points(told.comparison.difference.high),
               })
             }}
-            <template v-if="told.comparison.both >= 6">{{
+            <template v-if="told.comparison.isPaired">{{
               t('groups.comparing.paired', { n: told.comparison.both })
             }}</template>
           </p>

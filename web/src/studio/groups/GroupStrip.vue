@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { groupSummary } from '@distaff/core/term';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { GroupPage } from '../../api/server.ts';
@@ -12,11 +13,7 @@ const groups = useGroups();
 const percent = (share: number) => t('groups.percent', { n: Math.round(share * 100) });
 const figures = computed(() => {
   const { games, people, missed } = page.term;
-  const practices = games.filter(({ kind }) => kind === 'practice').length;
-  const shares = games.flatMap(({ share }) => share ?? []);
-  const last = shares.at(-1);
-  const own = games.filter(({ by }) => by === 'people').length;
-  const always = people.filter(({ attended }) => own > 0 && attended === own).length;
+  const { practices, share, last, ownGames, always } = groupSummary(page.term);
   return [
     {
       label: t('groups.strip.games'),
@@ -25,13 +22,13 @@ const figures = computed(() => {
     },
     {
       label: t('groups.strip.share'),
-      figure: shares.length === 0 ? '–' : percent(shares.reduce((sum, one) => sum + one, 0) / shares.length),
-      more: last === undefined ? '' : t('groups.strip.lastTime', { n: Math.round(last * 100) }),
+      figure: share === null ? '–' : percent(share),
+      more: last === null ? '' : t('groups.strip.lastTime', { n: Math.round(last * 100) }),
     },
     {
       label: t('groups.strip.people'),
       figure: `${people.length}`,
-      more: own === 0 ? '' : t('groups.strip.everyTime', { n: always }),
+      more: ownGames === 0 ? '' : t('groups.strip.everyTime', { n: always }),
     },
     {
       label: t('groups.strip.due'),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isClear } from '@distaff/core/report';
 import type { Progress } from '@distaff/core/term';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -9,12 +10,12 @@ const { t } = useI18n();
 const says = computed(() => {
   if (!of) return t('groups.tooLittle');
   const n = t('groups.percent', { n: Math.abs(Math.round(of.change * 100)) });
-  return of.low > 0 ? t('groups.up', { n }) : of.high < 0 ? t('groups.down', { n }) : t('groups.chance');
+  if (!isClear(of)) return t('groups.chance');
+  return t(of.change > 0 ? 'groups.up' : 'groups.down', { n });
 });
-const isClear = computed(() => of !== null && (of.low > 0 || of.high < 0));
 </script>
 
 <template>
-  <b v-if="isClear">{{ says }}</b>
+  <b v-if="of && isClear(of)">{{ says }}</b>
   <span v-else class="muted">{{ says }}</span>
 </template>

@@ -78,7 +78,7 @@ describe('groups', () => {
     expect(await groups.makeSet(['q1', 'q0'], 'Again', 'About')).toEqual({ id: 's1', title: 'Again' });
     expect(server.of('POST /api/groups/7%20B/questions')[0]!.body).toEqual({ ids: ['q1', 'q0'] });
     server.routes['POST /api/sets'] = () => refusal(409, 'tooMany', 'Too many sets.');
-    expect(await groups.makeSet(['q1'], 'Again', 'About')).toBeNull();
+    expect(await groups.makeSet(['q1'], 'Again', 'About')).toBeUndefined();
     expect([groups.problem, groups.isBusy]).toEqual(['Too many sets.', false]);
   });
 

@@ -1,29 +1,17 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import type { SaidSame } from '@distaff/core/term';
+import { dueNow, type SaidSame } from '@distaff/core/term';
 import { server, type GroupPage, type ListedGroup } from '../../api/server.ts';
+import { guardedWork } from '../guarded.ts';
 
 /** The groups of a host, and the one that is looked at. */
 export const useGroups = defineStore('groups', () => {
   const list = ref<ListedGroup[] | null>(null);
   const page = ref<GroupPage | null>(null);
-  const problem = ref('');
-  const isBusy = ref(false);
+  const { problem, isBusy, guarded } = guardedWork();
   /** The group that is asked for: an answer about another one comes too late. */
   let wanted = '';
 
-  async function guarded<T>(work: () => Promise<T>): Promise<T | null> {
-    problem.value = '';
-    isBusy.value = true;
-    try {
-      return await work();
-    } catch (error) {
-      problem.value = (error as Error).message;
-      return null;
-    } finally {
-      isBusy.value = false;
-    }
-  }
   const loadList = async () => {
     const loaded = await guarded(server.groups);
     if (loaded) list.value = loaded.groups.sort((a, b) => (b.lastAt ?? 0) - (a.lastAt ?? 0));
@@ -41,9 +29,7 @@ export const useGroups = defineStore('groups', () => {
     if (changed && wanted === name) page.value = changed;
   }
   /** What should be asked again by now. */
-  const due = computed(
-    () => page.value?.term.missed.filter((one) => one.due !== null && one.due <= page.value!.now) ?? [],
-  );
+  const due = computed(() => (page.value ? dueNow(page.value.term, page.value.now) : []));
 
   /** A set of these questions in the library. @returns where it is, or null where it could not be made. */
   const makeSet = (ids: readonly string[], title: string, description: string) =>

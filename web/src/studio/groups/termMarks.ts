@@ -4,6 +4,7 @@ import { useDebounceFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { server, type TermRule } from '../../api/server.ts';
+import { guardedWork } from '../guarded.ts';
 
 /** A pause after which what was changed is kept (ms). */
 const PAUSE = 500;
@@ -12,7 +13,7 @@ const PAUSE = 500;
 export const useTermMarks = defineStore('termMarks', () => {
   const rule = ref<TermRule>({ rule: { ...usualMarks }, several: 'mean', without: [] });
   const marks = ref<TermMark[] | null>(null);
-  const problem = ref('');
+  const { problem, guarded } = guardedWork();
   let group = '';
   let turn = 0;
 
@@ -21,14 +22,6 @@ export const useTermMarks = defineStore('termMarks', () => {
     const told = await server.termMarks(of, rule.value);
     // Of several questions on the way only the last one's answer counts.
     if (own === turn && of === group) marks.value = told.marks;
-  }
-  async function guarded(work: () => Promise<void>): Promise<void> {
-    try {
-      await work();
-      problem.value = '';
-    } catch (error) {
-      problem.value = (error as Error).message;
-    }
   }
   async function load(name: string): Promise<void> {
     group = name;

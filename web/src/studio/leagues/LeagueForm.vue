@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { server, type ShowSummary } from '../../api/server.ts';
 import { copyText } from '../../design/copyText.ts';
 import { useFormat } from '../../design/useFormat.ts';
+import { numbersIn } from '../../marks/numberIn.ts';
 import { useLeagues } from './leagues.ts';
 
 /** How a league is counted, which games are in it, and its page for everybody. */
@@ -34,15 +35,7 @@ const games = computed(() =>
 /** A list of points as people write it: 10, 8, 6. */
 const byPlace = computed({
   get: () => rule.value.byPlace.join(', '),
-  set: (text: string) =>
-    leagues.changeRule({
-      byPlace: text
-        .split(/[^\d.]+/)
-        .filter(Boolean)
-        .map(Number)
-        .filter((n) => Number.isFinite(n) && n <= 1000)
-        .slice(0, 50),
-    }),
+  set: (text: string) => leagues.changeRule({ byPlace: numbersIn(text, 1000, 50) }),
 });
 const number = (key: 'perHundred' | 'drop', most: number) =>
   computed({

@@ -3,6 +3,7 @@ import { useDebounceFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { server, type LeaguePage } from '../../api/server.ts';
+import { guardedWork } from '../guarded.ts';
 
 /** A pause after which what was changed is kept (ms). */
 const PAUSE = 500;
@@ -11,24 +12,11 @@ const PAUSE = 500;
 export const useLeagues = defineStore('leagues', () => {
   const list = ref<{ id: string; title: string }[] | null>(null);
   const page = ref<LeaguePage | null>(null);
-  const problem = ref('');
-  const isBusy = ref(false);
+  const { problem, isBusy, guarded } = guardedWork();
   /** Changes that are not kept yet. */
   const unsaved = ref(0);
   let wanted = '';
 
-  async function guarded<T>(work: () => Promise<T>): Promise<T | null> {
-    problem.value = '';
-    isBusy.value = true;
-    try {
-      return await work();
-    } catch (error) {
-      problem.value = (error as Error).message;
-      return null;
-    } finally {
-      isBusy.value = false;
-    }
-  }
   const loadList = async () => {
     const loaded = await guarded(server.leagues);
     if (loaded) list.value = loaded.leagues;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { hasDrifted, learntLevel, type Learnt } from '@distaff/core/learn';
+import { hasDrifted, isContrary, learntLevel, type Learnt } from '@distaff/core/learn';
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -48,9 +48,7 @@ onBeforeUnmount(() => clearTimeout(timer));
 const notes = (one: Learnt) => [
   ...(learntLevel(one) === null ? [t('learnt.few')] : []),
   ...(hasDrifted(one) ? [t(one.drift!.easier > 0 ? 'learnt.easier' : 'learnt.harder')] : []),
-  ...(one.discrimination !== null && one.discrimination < 0 && learntLevel(one) !== null
-    ? [t('learnt.contrary')]
-    : []),
+  ...(isContrary(one) ? [t('learnt.contrary')] : []),
 ];
 const levelOf = (one: Learnt) => {
   const level = learntLevel(one);

@@ -6,7 +6,7 @@ import { server, type Changed } from '../../api/server.ts';
 import { bankChosen } from './bankChosen.ts';
 import { bankList } from './bankList.ts';
 import { bankSets } from './bankSets.ts';
-import { guardedWork } from './guarded.ts';
+import { guardedWork } from '../guarded.ts';
 
 export { emptyQuery } from './bankList.ts';
 

@@ -1,7 +1,7 @@
 import type { BulkChange } from '@distaff/core/library';
 import { ref } from 'vue';
 import { server } from '../../api/server.ts';
-import type { Guarded } from './guarded.ts';
+import type { Guarded } from '../guarded.ts';
 
 /** What the server takes in one call that names questions. */
 const AT_ONCE = 2000;

@@ -1,6 +1,6 @@
 import { reactive, ref, shallowRef } from 'vue';
 import { server, type QuestionLine, type QuestionQuery } from '../../api/server.ts';
-import type { Guarded } from './guarded.ts';
+import type { Guarded } from '../guarded.ts';
 
 /** Lines that are fetched at once. */
 const PAGE = 100;

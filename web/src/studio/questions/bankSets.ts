@@ -2,7 +2,7 @@ import { hasRight, type QuestionSet, type Right } from '@distaff/core/library';
 import { computed, ref } from 'vue';
 import { server, type SetSummary } from '../../api/server.ts';
 import { useAccount } from '../account.ts';
-import type { Guarded } from './guarded.ts';
+import type { Guarded } from '../guarded.ts';
 
 /** The sets of a library, what may be done with each, and the tags in use. */
 export function bankSets(guarded: Guarded) {
