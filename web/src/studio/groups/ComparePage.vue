@@ -144,7 +144,9 @@ const verdict = computed(() => {
               </tbody>
             </table>
           </div>
-          <p class="muted">{{ t('groups.comparing.chanceNote') }}</p>
+          <p v-if="told.comparison.questions.some(isClear)" class="muted">
+            {{ t('groups.comparing.chanceNote') }}
+          </p>
         </section>
       </template>
     </main>
