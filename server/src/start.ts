@@ -17,6 +17,7 @@ import { duplicatesOf } from './db/duplicates.ts';
 import { Imports } from './db/imports.ts';
 import { Leagues } from './db/leagues.ts';
 import { leagueTables } from './db/leagueTables.ts';
+import type { Show } from '@distaff/core/show';
 import { LearntQuestions } from './db/learnt.ts';
 import { MarkRules } from './db/markRules.ts';
 import { People } from './db/people.ts';
@@ -137,6 +138,10 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
   };
   const forgetting = setInterval(() => void forget().catch(() => undefined), PURGE_EVERY).unref();
   const leagues = new Leagues(database);
+  const tables = leagueTables(leagues, digests);
+  const learnt = new LearntQuestions(database, digests, fitAside);
+  const fromGames = async (owner: string, host: string, show: Show) =>
+    learnt.inShow(host, await tables(owner, show));
   const rules = new MarkRules(database);
   const selections = new Selections(database, random, (account, group) => digests.due(account, group));
   const taking = new Taking(runs, random, () => Date.now());
@@ -154,8 +159,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
         playersAddress(config),
       ),
       accountRoutes(cookie, (login) => hosts.signedOut(login)),
-      showRoutes(store, selections, hosts, media, random, leagueTables(leagues, digests)),
-      selectionRoutes(selections, new LearntQuestions(database, digests, fitAside)),
+      showRoutes(store, selections, hosts, media, random, fromGames),
+      selectionRoutes(selections, learnt),
       wordRoutes(),
       rosterRoutes(rosters),
       setRoutes(),
@@ -176,7 +181,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       importRoutes(new Imports(database)),
       mediaRoutes(media),
       mediaFileRoutes(media),
-      practicesRoutes(practices, runs, random),
+      practicesRoutes(practices, runs, learnt, random),
       practiceRoutes(practices, runs, taking, codeGuesses),
       sittingRoutes(store, hosts, practices, codeGuesses),
       recordRoutes(store, hosts),

@@ -53,7 +53,7 @@ export type { CounterweightView } from './counterweight/counterweight.ts';
 export type { InterludeView } from './interlude/interlude.ts';
 export type { KnockoutView } from './knockout/knockout.ts';
 export type { OwnPaceLive, OwnPaceView } from './ownPace/ownPace.ts';
-export { goals, rankings } from './ownPace/content.ts';
+export { goals, nexts, rankings } from './ownPace/content.ts';
 export type { SurveyView } from './survey/survey.ts';
 export { comparedWith, shownWhen } from './survey/content.ts';
 export type { QuizView } from './quiz/quiz.ts';

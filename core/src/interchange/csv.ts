@@ -62,7 +62,7 @@ export const gradesCsv = (
   when: (ms: number) => string,
 ): string =>
   toCsv(
-    ['name', 'state', 'points', 'out of', 'percent', 'attempts', 'minutes', 'last seen'],
+    ['name', 'state', 'points', 'out of', 'percent', 'attempts', 'minutes', 'last seen', 'late'],
     people.map((one) => [
       one.name,
       { finished: 'finished', onTheWay: 'on the way', notBegun: 'not begun' }[one.state],
@@ -72,6 +72,7 @@ export const gradesCsv = (
       one.attempts,
       one.attempts === 0 ? null : Math.round(one.took / 6000) / 10,
       one.lastSeen === null ? '' : when(one.lastSeen),
+      one.late ? 'late' : '',
     ]),
   );
 

@@ -13,7 +13,10 @@ const EXPECTED = { easy: 0.85, medium: 0.6, hard: 0.35 };
 const UNKNOWN = 0.62;
 
 /** The share of the marks to be expected, 0 … 1: as measured where that tells enough, else as its author judged. */
-export function expectedShare(question: Pick<Question, 'difficulty'>, measured: Measured | null): number {
+export function expectedShare(
+  question: Pick<Question, 'difficulty' | 'learnt'>,
+  measured: Measured | null = question.learnt ?? null,
+): number {
   const judged = question.difficulty ? EXPECTED[question.difficulty] : UNKNOWN;
   if (!measured) return judged;
   // The fewer answers there are, the more the judgement counts.

@@ -22,6 +22,9 @@ const ALONE: ReadonlySet<Round['format']> = new Set(['quiz', 'board', 'knockout'
 /** Those whose questions are asked one after the other instead: what else they are about needs others. */
 const AS_QUIZ: ReadonlySet<Round['format']> = new Set(['counterweight', 'claim', 'trail']);
 
+/** In these whoever plays chooses, or climbs, whatever they know. */
+const CHOSEN: ReadonlySet<Round['format']> = new Set(['board', 'climb']);
+
 /** So long is a round at one's own pace that nobody gave a clock (common practice). */
 const MINUTES = 5;
 
@@ -114,6 +117,7 @@ function alone(round: Round, taken: readonly Place[], settings: PracticeSettings
     shuffle: shuffleQuestions || content.shuffle,
   });
   const items = <I extends { id: string }>(all: readonly I[]): I[] => all.filter(({ id }) => ids.has(id));
+  if (settings.adaptive && !CHOSEN.has(round.format)) return byLevel(round, rules, taken);
   switch (round.format) {
     case 'board': {
       const cells = Object.entries(round.content.cells).map(
@@ -149,18 +153,35 @@ function alone(round: Round, taken: readonly Place[], settings: PracticeSettings
     default: {
       const made = newRound('quiz', () => round.id);
       if (made.format !== 'quiz') return made;
-      const points = (place: Place) => (place.points > 0 ? place.points : null);
-      const all = taken.map((place) => ({ id: place.question!, points: points(place) }));
-      const each = [...new Map(all.map((one) => [one.id, one])).values()];
       return {
         ...made,
         id: round.id,
         title: round.title,
         rules,
-        content: shuffled({ ...made.content, items: each }),
+        content: shuffled({ ...made.content, items: eachOnce(taken) }),
       };
     }
   }
+}
+
+/** The questions at these places, each once, with what it is worth. */
+function eachOnce(taken: readonly Place[]): { id: string; points: number | null }[] {
+  const all = taken.map(({ question, points }) => ({ id: question!, points: points > 0 ? points : null }));
+  return [...new Map(all.map((one) => [one.id, one])).values()];
+}
+
+/** A round as a list of which each next question suits what somebody knows. */
+function byLevel(round: Round, rules: Round['rules'], taken: readonly Place[]): Round {
+  const made = newRound('ownPace', () => round.id);
+  if (made.format !== 'ownPace') return made;
+  const items = eachOnce(taken);
+  const terms = { loss: 0, start: 0, goal: 'most', key: true, streak: null } as const;
+  return {
+    ...made,
+    title: round.title,
+    rules: { ...rules, floor: 'everyone', roundClock: null },
+    content: { ...made.content, ...terms, items, next: 'level', once: true },
+  };
 }
 
 /** The same practice with these questions alone, one after the other: for whoever wants to try what they missed again. */

@@ -17,6 +17,8 @@ export {
   endOf,
   GRACE,
   isClosed,
+  isLate,
+  keeps,
   missedMost,
   standingOf,
   type Attempt,

@@ -17,6 +17,7 @@ import { everyKind, everyKindShow, SECRET } from '../sitting/test/table.ts';
 import { asPractice, onlyThese } from './asPractice.ts';
 import { beginRun, inRun, passTime, resumeRun, SEAT, waitsFor, type RunCommand } from './run.ts';
 import { defaultPractice, type PracticeSettings } from './settings.ts';
+import { endOf, GRACE, isClosed, standingOf, type Attempt } from './standing.ts';
 import { counted, summaryOf } from './summary.ts';
 import { runView } from './view.ts';
 
@@ -229,6 +230,57 @@ describe('a show taken alone', () => {
       { now: 62_000, random, until: 60_000 },
     );
     expect(isRefusal(late) ? [] : late).toEqual([]);
+  });
+
+  test('where each next question suits, all come once, and who is right is soon asked harder ones', () => {
+    const source = showIn('quiz');
+    ids.forEach((id, i) => {
+      source.questions[id]!.learnt = { answers: 100, share: 0.95 - 0.09 * (i % 11), seconds: null };
+    });
+    const { show } = asPractice(source, setting({ adaptive: true, hints: false }));
+    const shareOf = (question: string) => show.questions[question]!.learnt!.share;
+    const asked = (right: boolean, seed: string) => {
+      const { state } = taken(
+        show,
+        seed,
+        () => right,
+        () => undefined,
+      ).sitting;
+      const { lengths, of } = summaryOf(state);
+      expect(new Set(lengths.map(({ question }) => question)).size).toBe(of);
+      return lengths.slice(0, 3).reduce((sum, { question }) => sum + shareOf(question), 0);
+    };
+    for (const seed of ['a', 'b', 'c', 'd']) expect(asked(true, seed)).toBeLessThan(asked(false, seed));
+  });
+
+  test('an attempt after its date is not taken, or counts so much less', () => {
+    const attempt = (points: number, overAt: number | null): Attempt => ({
+      attempt: 1,
+      begunAt: 0,
+      seenAt: overAt ?? 0,
+      overAt,
+      summary: { lengths: [], of: 10, points, outOf: 10, score: 0, over: true },
+    });
+    const due = { at: 1_000_000, zone: 'UTC' };
+    const [inTime, late] = [attempt(6, 900_000), attempt(8, 2_000_000)];
+    const stands = (less: number | null, counts: 'best' | 'last' = 'best') => {
+      const ends = { settings: setting({ due, late: less, counts }), closedAt: null };
+      return {
+        ...standingOf([inTime, late], ends, 3_000_000),
+        closed: isClosed(ends, 3_000_000),
+        end: endOf(ends, 0),
+      };
+    };
+    expect(stands(null)).toMatchObject({ closed: true, end: due.at + GRACE });
+    expect(stands(0)).toMatchObject({ closed: false, end: null, points: 8, late: true });
+    expect(stands(20)).toMatchObject({ points: 6.4, late: true });
+    expect(stands(50)).toMatchObject({ points: 6, late: false });
+    expect(stands(50, 'last')).toMatchObject({ points: 4, late: true });
+    // What lies there half done when its host closes it was left late.
+    const ends = { settings: setting({ due, late: 10 }), closedAt: 2_500_000 };
+    expect(standingOf([{ ...attempt(5, null), seenAt: 2_400_000 }], ends, 3_000_000)).toMatchObject({
+      points: 4.5,
+    });
   });
 
   test('what needs others or a host is left out, and said', () => {

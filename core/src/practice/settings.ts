@@ -14,6 +14,8 @@ const Moment = whole(0, 8_640_000_000_000_000);
 export const PracticeSettings = v.object({
   /** Until when answers count (ms since 1970), and the time zone (IANA) in which the host wrote that; null for no end. */
   due: v.nullable(v.object({ at: Moment, zone: line(60) })),
+  /** Percent less that an attempt counts which is finished after that; null where nothing is taken any more then. */
+  late: v.optional(v.nullable(whole(0, 100)), null),
   /** How often each may take it; null for as often as they like. */
   attempts: v.nullable(whole(1, 20)),
   counts: v.picklist(countingAttempts),
@@ -28,6 +30,8 @@ export const PracticeSettings = v.object({
   /** The order of questions, where they come one after the other, and that of options: another one for each attempt. */
   shuffleQuestions: v.boolean(),
   shuffleOptions: v.boolean(),
+  /** Whether each next question of a list suits what somebody knows, as their answers tell: then there is no order. */
+  adaptive: v.optional(v.boolean(), false),
   /** Whether the clocks of questions run as in the show. */
   clocks: v.boolean(),
   /** Minutes for one attempt as a whole; null for as long as it takes. */
@@ -39,6 +43,7 @@ export type PracticeSettings = v.InferOutput<typeof PracticeSettings>;
 
 export const defaultPractice: PracticeSettings = {
   due: null,
+  late: null,
   attempts: 3,
   counts: 'best',
   names: 'open',
@@ -46,6 +51,7 @@ export const defaultPractice: PracticeSettings = {
   group: '',
   shuffleQuestions: false,
   shuffleOptions: true,
+  adaptive: false,
   clocks: false,
   minutes: null,
   hints: true,

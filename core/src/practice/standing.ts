@@ -17,7 +17,7 @@ export const GRACE = 60_000;
 
 /** What ends attempts: the settings, and the host who closed it (server ms). */
 export interface Ends {
-  settings: Pick<PracticeSettings, 'due' | 'minutes' | 'counts'>;
+  settings: Pick<PracticeSettings, 'due' | 'late' | 'minutes' | 'counts'>;
   closedAt: number | null;
 }
 
@@ -25,7 +25,7 @@ export interface Ends {
 export function endOf({ settings, closedAt }: Ends, begunAt: number): number | null {
   const ends = [
     ...(closedAt === null ? [] : [closedAt]),
-    ...(settings.due ? [settings.due.at + GRACE] : []),
+    ...(settings.due && settings.late === null ? [settings.due.at + GRACE] : []),
     ...(settings.minutes === null ? [] : [begunAt + settings.minutes * 60_000 + ALLOWANCE]),
   ];
   return ends.length === 0 ? null : Math.min(...ends);
@@ -33,13 +33,22 @@ export function endOf({ settings, closedAt }: Ends, begunAt: number): number | n
 
 /** Whether answers count no more: it is past its date, or the host has closed it. */
 export const isClosed = ({ settings, closedAt }: Ends, now: number): boolean =>
-  closedAt !== null || (settings.due !== null && now > settings.due.at);
+  closedAt !== null || (settings.due !== null && settings.late === null && now > settings.due.at);
+
+/** Whether an attempt came, or was left lying, after its date. */
+export const isLate = ({ settings: { due } }: Ends, { overAt, seenAt }: Pick<Attempt, 'overAt' | 'seenAt'>) =>
+  due !== null && (overAt ?? seenAt) > due.at + GRACE;
+/** What an attempt keeps of its marks, 0 … 1: less where it was late. */
+export const keeps = (ends: Ends, attempt: Pick<Attempt, 'overAt' | 'seenAt'>): number =>
+  isLate(ends, attempt) ? 1 - (ends.settings.late ?? 0) / 100 : 1;
 
 /** How one person stands in a practice. */
 export interface Standing {
   state: 'finished' | 'onTheWay' | 'notBegun';
   /** What counts of their attempts that are over, by the rule of the practice; null before the first is. */
   points: number | null;
+  /** Whether the one that is shown was late. */
+  late: boolean;
   attempts: number;
   /** How the attempt goes that tells most: the one that is on, else the best. */
   shown: Attempt | null;
@@ -56,16 +65,18 @@ export function standingOf(attempts: readonly Attempt[], ends: Ends, now: number
   };
   const over = attempts.filter(isOver);
   const on = attempts.find((one) => !isOver(one)) ?? null;
+  const pointsOf = (one: Attempt) => one.summary.points * keeps(ends, one);
   const best = over.reduce<Attempt | null>(
-    (most, one) => (most && most.summary.points >= one.summary.points ? most : one),
+    (most, one) => (most && pointsOf(most) >= pointsOf(one) ? most : one),
     null,
   );
-  const points = over.map((one) => one.summary.points);
+  const shown = over.length > 0 && ends.settings.counts === 'last' ? over.at(-1)! : (best ?? on);
   return {
     state: over.length > 0 ? 'finished' : on ? 'onTheWay' : 'notBegun',
-    points: counted(points, ends.settings.counts),
+    points: counted(over.map(pointsOf), ends.settings.counts),
+    late: shown !== null && isLate(ends, shown),
     attempts: attempts.length,
-    shown: over.length > 0 && ends.settings.counts === 'last' ? over.at(-1)! : (best ?? on),
+    shown,
     took: attempts.reduce((sum, one) => sum + (one.overAt ?? one.seenAt) - one.begunAt, 0),
     lastSeen: attempts.length === 0 ? null : Math.max(...attempts.map((one) => one.seenAt)),
   };

@@ -7,6 +7,13 @@ export const difficulties = ['easy', 'medium', 'hard'] as const;
 export type Difficulty = (typeof difficulties)[number];
 export const MAX_TAGS = 20;
 
+/** Over so many answers middling people had this share (0 … 1) of its marks, and took so long (s; null of too few). */
+const Learnt = v.object({
+  answers: whole(0, 1_000_000_000),
+  share: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
+  seconds: v.nullable(v.pipe(v.number(), v.minValue(0), v.maxValue(36_000))),
+});
+
 /** A question as it is written: may be unfinished, but never beyond these bounds. */
 export const Question = v.object({
   id: Id,
@@ -50,6 +57,8 @@ export const Question = v.object({
   credit: v.optional(line(300), ''),
   /** The library's question that this is a copy of, and which state of it. */
   origin: v.optional(v.nullable(v.object({ id: Id, version: whole(1, 1_000_000_000) })), null),
+  /** What games taught of it, put there as doors open: what hosts write has none. */
+  learnt: v.optional(Learnt),
 });
 export type Question = v.InferOutput<typeof Question>;
 

@@ -10,6 +10,8 @@ export interface Taker {
   name: string;
   lengths: readonly Length[] | null;
   score: number;
+  /** What the attempt keeps of its marks, 0 … 1: less where it was late. */
+  keeps: number;
 }
 
 /** The digest of a practice: everybody beside all of its questions, as in a game in which each answers. */
@@ -48,12 +50,13 @@ export function practiceDigest(
     group,
     at,
     by: 'people',
-    knowers: came.map(({ id, name, lengths, score }) => ({
+    knowers: came.map(({ id, name, lengths, score, keeps }) => ({
       id,
       name,
       team: '',
       share: mean(lengths.map((one) => one.share)),
       score,
+      ...(keeps < 1 ? { keeps } : {}),
     })),
     items,
     rows,

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import jStat from 'jstat';
 import { tPoint, meanDifference } from '../report/figures/difference.ts';
+import { marksOf } from '../report/marks/marks.ts';
 import { usualMarks } from '../report/marks/rule.ts';
 import { compare } from './compare.ts';
 import type { Dated } from './digest.ts';
@@ -242,8 +243,8 @@ describe('a group over time', () => {
     const show = { questions: { a: question('a'), b: question('b') } } as unknown as Show;
     const length = (id: string, share: number) => ({ question: id, share, again: false });
     const digest = practiceDigest({ title: 'P', group: '7B', show, at: 0 }, [
-      { id: '1', name: 'Ansa', lengths: [length('b', 0.5)], score: 1 },
-      { id: '2', name: 'Bram', lengths: null, score: 0 },
+      { id: '1', name: 'Ansa', lengths: [length('b', 0.5)], score: 1, keeps: 0.8 },
+      { id: '2', name: 'Bram', lengths: null, score: 0, keeps: 1 },
     ]);
     expect(digest).toMatchObject({
       rows: ['up'],
@@ -251,6 +252,8 @@ describe('a group over time', () => {
       items: [{ id: 'lib-a' }, { id: 'lib-b' }],
     });
     expect(digest.knowers.map(({ name, share }) => [name, share])).toEqual([['Ansa', 0.5]]);
+    // What was late counts less, and is known all the same.
+    expect(marksOf(digest, usualMarks).map(({ raw }) => raw)).toEqual([expect.closeTo(40)]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { asOriginals, dueBy, groupTerm, practiceDigest, type Dated, type SaidSame } from '@distaff/core/term';
-import { standingOf } from '@distaff/core/practice';
+import { keeps, standingOf } from '@distaff/core/practice';
 import type { ListedGame } from '@distaff/core/wire';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import type { FitFrom } from '../learn/fit.ts';
@@ -141,7 +141,8 @@ export class Digests {
         now,
       );
       const summary = standing.state === 'finished' ? (standing.shown?.summary ?? null) : null;
-      return { id, name, lengths: summary?.lengths ?? null, score: summary?.score ?? 0 };
+      const kept = summary ? keeps(practice, standing.shown!) : 1;
+      return { id, name, lengths: summary?.lengths ?? null, score: summary?.score ?? 0, keeps: kept };
     });
     const over = practice.closedAt ?? practice.settings.due?.at ?? null;
     const last = Math.max(practice.createdAt, ...runs.map(({ overAt, seenAt }) => overAt ?? seenAt));

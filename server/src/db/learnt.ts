@@ -1,4 +1,5 @@
-import { learntLevel, type Learnt } from '@distaff/core/learn';
+import { learntLevel, usualOf, withLearnt, type Learnt, type Usual } from '@distaff/core/learn';
+import type { Show } from '@distaff/core/show';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import type { FitFrom } from '../learn/fit.ts';
 import type { Digests } from './digests.ts';
@@ -83,6 +84,23 @@ export class LearntQuestions {
         transaction,
       });
     });
+  }
+
+  /** What building a show needs to know of these questions of the library; copies know what their originals do. */
+  async usual(accountId: string, ids: readonly string[]): Promise<Record<string, Usual>> {
+    if (ids.length === 0) return {};
+    const rows = await this.#db.query<{ id: string; doc: unknown }>(
+      `SELECT q.id, l.doc FROM question q
+        JOIN question_learnt l ON l.account_id = ? AND l.question_id = COALESCE(q.copy_of, q.id)
+        WHERE q.id IN (${ids.map(() => '?').join(',')})`,
+      { replacements: [accountId, ...ids], type: QueryTypes.SELECT },
+    );
+    return Object.fromEntries(rows.map((row) => [row.id, usualOf(fromJson(row.doc) as Learnt)]));
+  }
+  /** A show with what is known of its questions. */
+  async inShow(accountId: string, show: Show): Promise<Show> {
+    const ids = Object.values(show.questions).flatMap(({ origin }) => origin?.id ?? []);
+    return withLearnt(show, await this.usual(accountId, ids));
   }
 
   /** What is known of the questions of a set, by their ids there; copies know what their originals do. */

@@ -8,6 +8,7 @@ import type { PracticeDraft, PracticePage, PracticePerson } from '@distaff/core/
 import * as v from 'valibot';
 import { accessTo, accessToShow } from '../db/access.ts';
 import { practiceInfo, type Practice, type Practices } from '../db/practices.ts';
+import type { LearntQuestions } from '../db/learnt.ts';
 import type { PracticeRuns } from '../db/practiceRuns.ts';
 import { readSet } from '../db/sets.ts';
 import { questionsOf } from '../db/setQuestions.ts';
@@ -22,7 +23,12 @@ const Offer = v.object({ of: Source, settings: PracticeSettings });
 type Asked = Ctx & { params: Record<string, string> };
 
 /** Practices as their hosts see them: offered, changed, and how everybody stands. */
-export function practicesRoutes(practices: Practices, runs: PracticeRuns, random: Random): Router {
+export function practicesRoutes(
+  practices: Practices,
+  runs: PracticeRuns,
+  learnt: LearntQuestions,
+  random: Random,
+): Router {
   const router = new Router({ prefix: '/api/practices' });
 
   const mine = (ctx: Asked): Promise<Practice> =>
@@ -78,7 +84,8 @@ export function practicesRoutes(practices: Practices, runs: PracticeRuns, random
   router.post('/', async (ctx) => {
     const { of, settings } = read(Offer, ctx.request.body);
     const { show: source, showId } = await sourceOf(ctx, of);
-    const { show } = asPractice(source, settings);
+    const known = await learnt.inShow(signedIn(ctx).id, source);
+    const { show } = asPractice(known, settings);
     if (sizeOf(show).of === 0)
       throw new Problem(409, 'unfinished', 'There is no question in it that can be answered alone.');
     if (settings.names === 'list' && settings.list.length === 0)

@@ -1,6 +1,7 @@
 import Router from '@koa/router';
 import { Id } from '@distaff/core/text';
 import { Selection } from '@distaff/core/library';
+import type { Usual } from '@distaff/core/learn';
 import * as v from 'valibot';
 import { accessTo, reachOf, accessToShow } from '../db/access.ts';
 import { accountById } from '../db/accounts.ts';
@@ -33,7 +34,13 @@ export function selectionRoutes(selections: Selections, learnt: LearntQuestions)
   });
   router.post('/measured', async (ctx) => {
     const account = signedIn(ctx);
-    ctx.body = { measured: await selections.measured(account.id, read(Some, ctx.request.body).ids) };
+    const { ids } = read(Some, ctx.request.body);
+    // What was not fitted yet is told as it was measured.
+    const measured: Record<string, Usual> = {};
+    for (const [id, one] of Object.entries(await selections.measured(account.id, ids)))
+      measured[id] = { ...one, seconds: null };
+    ctx.body = { measured: { ...measured, ...(await learnt.usual(account.id, ids)) } };
+    learnt.refresh(account.id).catch(() => undefined);
   });
   // Looked at while it is worked out: what was known before, and how far the new is.
   router.get('/learnt/:set', async (ctx) => {

@@ -37,14 +37,14 @@ type ShowCtx = Ctx & { params: Record<string, string> };
 const allowed = (ctx: ShowCtx, right: Right, more?: { deleted: boolean }) =>
   accessToShow(someone(ctx), read(Id, ctx.params.id), right, more);
 
-/** The library of shows, and opening the doors of one. */
+/** The library of shows, and opening the doors of one. @param fromGames puts into a show what earlier games tell. */
 export function showRoutes(
   sittings: Sittings,
   selections: Selections,
   hosts: SittingHosts,
   media: MediaFiles,
   random: Random,
-  withLeagues: (accountId: string, show: Show) => Promise<Show>,
+  fromGames: (owner: string, host: string, show: Show) => Promise<Show>,
 ): Router {
   const router = new Router({ prefix: '/api/shows' });
 
@@ -130,7 +130,11 @@ export function showRoutes(
     if (!rehearsal) await keepVersion(id);
     // Rules take from the owner's library, whoever opens the doors.
     const owner = (await accountById(ownerId))!;
-    const show = await withLeagues(ownerId, await selections.takeAnew(await reachOf(owner), written));
+    const show = await fromGames(
+      ownerId,
+      account.id,
+      await selections.takeAnew(await reachOf(owner), written),
+    );
     const pace = await selections.pace(account.id);
     const mustMend = checkShow(show).filter((finding) => finding.mustMend);
     if (mustMend.length > 0)

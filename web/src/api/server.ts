@@ -1,14 +1,6 @@
 import type { Change } from '@distaff/core/document';
-import type {
-  BulkChange,
-  GivenRole,
-  Measured,
-  QuestionSet,
-  Role,
-  Roster,
-  Selection,
-} from '@distaff/core/library';
-import type { Learnt } from '@distaff/core/learn';
+import type { BulkChange, GivenRole, QuestionSet, Role, Roster, Selection } from '@distaff/core/library';
+import type { Learnt, Usual } from '@distaff/core/learn';
 import type { Cut } from '@distaff/core/media';
 import type { NearDuplicate } from '@distaff/core/review';
 import type { PracticeSettings } from '@distaff/core/practice';
@@ -119,7 +111,7 @@ export const server = {
   /** Questions for a show from the library of its owner by a rule, but for those whose ids are `taken`. */
   take: (show: string, rule: Selection, group: string, taken: string[]) =>
     call<TakenQuestions>('POST', '/api/selections', { rule, group, taken, show }),
-  measured: (ids: string[]) => call<{ measured: Record<string, Measured> }>('POST', '/api/measured', { ids }),
+  measured: (ids: string[]) => call<{ measured: Record<string, Usual> }>('POST', '/api/measured', { ids }),
   groups: () => call<{ groups: ListedGroup[] }>('GET', '/api/groups'),
   group: (name: string) => call<GroupPage>('GET', groupPath(name)),
   sayNames: (name: string, said: readonly SaidSame[]) =>

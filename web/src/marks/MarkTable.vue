@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../design/useFormat.ts';
 import type { Mark, MarkRule } from '@distaff/core/report';
@@ -12,14 +12,20 @@ const {
   marks,
   rule,
   title,
+  column,
   games = [],
 } = defineProps<{
   marks: readonly (Mark & { parts?: (number | null)[] })[];
   rule: MarkRule;
   /** What the files are called. */
   title: string;
+  /** What is marked, as a grade book knows it: its id, and when it was played (ms since 1970). */
+  column: { id: string; played: number };
   games?: readonly string[];
 }>();
+// Few need it, and it brings what reads and writes archives.
+const OneRoster = defineAsyncComponent(() => import('./OneRoster.vue'));
+const asking = ref(false);
 const { t, locale } = useI18n();
 const { decimal, points } = useFormat();
 const rows = computed(() => {
@@ -59,7 +65,11 @@ const told = (mark: number | string | null) =>
         @click="save(type)"
         >{{ t(`report.marks.save.${type}`) }}</v-btn
       >
+      <v-btn variant="outlined" size="small" :prepend-icon="mdiDownload" @click="asking = true">{{
+        t('report.marks.save.oneRoster')
+      }}</v-btn>
     </header>
+    <OneRoster v-model="asking" :marks="marks" :rule="rule" :column="{ title, ...column }" />
     <div class="scroll sideways" tabindex="0" role="region" :aria-label="t('report.marks.title')">
       <table>
         <thead>

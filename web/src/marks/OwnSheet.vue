@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { ABSENT, type Mark, type MarkRule } from '@distaff/core/report';
+import type { Mark, MarkRule } from '@distaff/core/report';
 import { mdiDownload, mdiFileUploadOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { saveFile } from '../design/saveFile.ts';
+import NameDoubts from './NameDoubts.vue';
 import { useOwnSheet } from './useOwnSheet.ts';
 
 /** Marks into the host's own sheet: one column is filled, everything else stays as it is. */
@@ -24,20 +25,11 @@ async function choose(event: Event): Promise<void> {
   field.value = '';
   await take(file);
 }
-const nameOf = computed(() => new Map(marks.map(({ id, name }) => [id, name])));
 const columns = computed(() => sheet.read.value.heads.map((title, value) => ({ value, title })));
 const targets = computed(() => [
   ...columns.value,
   { value: sheet.read.value.heads.length, title: t('report.marks.sheet.newColumn') },
 ]);
-const whoIn = (candidates: readonly string[]) => [
-  { value: '', title: t('report.marks.sheet.nobody') },
-  ...(sheet.mayBeAbsent.value ? [{ value: ABSENT, title: t('report.marks.sheet.absent') }] : []),
-  ...[...new Set([...candidates, ...sheet.read.value.missing])].map((id) => ({
-    value: id,
-    title: nameOf.value.get(id) ?? '',
-  })),
-];
 function download(): void {
   const filled = sheet.filled(t('report.marks.mark'));
   if (filled) saveFile(filled.name, new Blob([filled.bytes as Uint8Array<ArrayBuffer>]));
@@ -96,26 +88,12 @@ function download(): void {
           {{ t('report.marks.sheet.formulas', sheet.blocked.value, { named: { n: sheet.blocked.value } }) }}
         </template>
       </p>
-      <template v-if="sheet.read.value.doubts.length">
-        <h3>{{ t('report.marks.sheet.doubts') }}</h3>
-        <div v-for="doubt in sheet.read.value.doubts" :key="doubt.row" class="doubt">
-          <span class="clip" dir="auto">{{ doubt.name }}</span>
-          <v-select
-            hide-details
-            :model-value="doubt.now"
-            :label="t('report.marks.sheet.is')"
-            :items="whoIn(doubt.candidates)"
-            @update:model-value="sheet.settle(doubt.row, $event)"
-          />
-        </div>
-      </template>
-      <p v-if="sheet.read.value.missing.length" class="muted">
-        {{
-          t('report.marks.sheet.missing', {
-            names: sheet.read.value.missing.map((id) => nameOf.get(id) ?? '').join(', '),
-          })
-        }}
-      </p>
+      <NameDoubts
+        :read="sheet.read.value"
+        :marks="marks"
+        :may-be-absent="sheet.mayBeAbsent.value"
+        @settle="sheet.settle"
+      />
       <div class="row">
         <v-btn
           color="primary"
@@ -139,18 +117,13 @@ function download(): void {
   outline: 3px solid var(--woad);
 }
 h2,
-h3,
 p {
   margin: 0;
-}
-h3 {
-  font-size: 16px;
 }
 .wrap {
   flex-wrap: wrap;
 }
-.pair,
-.doubt {
+.pair {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(200px, 100%), 1fr));
   gap: 12px;

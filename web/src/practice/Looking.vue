@@ -9,7 +9,7 @@ import { useRun } from './useRun.ts';
 /** How a question ended: right or not, what was right, and why. */
 const { t } = useI18n();
 const reward = useReward();
-const { practice, now, seat, summary, weave, question } = useRun();
+const { practice, seat, summary, weave, question, comesAgain } = useRun();
 const length = computed(() => summary.value.lengths.at(-1) ?? null);
 const verdict = computed(() => seat.value.verdict ?? 'none');
 const word = computed(() => {
@@ -19,9 +19,7 @@ const word = computed(() => {
 const said = computed(() =>
   question.value?.key ? reward(question.value.key, verdict.value === 'right', seat.value.earned) : '',
 );
-const isLast = computed(
-  () => summary.value.lengths.length >= summary.value.of && now.value.view.view.round?.format !== 'ownPace',
-);
+const isLast = computed(() => summary.value.lengths.length >= summary.value.of && !comesAgain.value);
 </script>
 
 <template>

@@ -9,7 +9,7 @@ import { useRun } from './useRun.ts';
 /** Which question this is, what is left, and the way to end it before the end. */
 const { t } = useI18n();
 const { points } = useFormat();
-const { practice, view, seat, number, lives } = useRun();
+const { practice, seat, number, lives, comesAgain } = useRun();
 const ending = ref(false);
 async function finish(): Promise<void> {
   ending.value = false;
@@ -21,9 +21,7 @@ async function finish(): Promise<void> {
   <header>
     <b>{{ number }}</b>
     <span v-if="lives !== null">{{ t('practice.lives', lives, { named: { n: lives } }) }}</span>
-    <span v-else-if="view.round?.format === 'ownPace'" class="mono">{{
-      points(seat.standing?.score ?? 0)
-    }}</span>
+    <span v-else-if="comesAgain" class="mono">{{ points(seat.standing?.score ?? 0) }}</span>
     <v-btn
       class="end"
       variant="text"

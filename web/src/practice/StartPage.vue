@@ -32,6 +32,11 @@ const facts = computed(() => {
       : t(clocks ? 'practice.clocks' : 'practice.noClock');
   return [t('practice.about', head.value.minutes, { named: { n: head.value.minutes } }), clock].join(' ');
 });
+const late = computed(() => {
+  const { late: less } = settings.value;
+  if (less === null) return '';
+  return less === 0 ? t('practice.lateFull') : t('practice.late', { n: less });
+});
 const asksName = computed(() => practice.me === null && settings.value.names !== 'none');
 const isMissing = computed(() => asksName.value && name.value.trim() === '');
 /** Long lists are searched by what is typed. */
@@ -61,7 +66,7 @@ async function start(): Promise<void> {
           <v-icon :icon="mdiCalendarClock" />
           <p>
             <b>{{ t('practice.due', { when }) }}</b>
-            <span>{{ t('practice.yourTime') }} {{ left }}</span>
+            <span>{{ t('practice.yourTime') }} {{ left || late }}</span>
           </p>
         </li>
         <li>

@@ -18,12 +18,13 @@ export function useRun() {
     const again = seat.value.again?.ruledOut ?? [];
     return own && { ...own, ruledOut: [...new Set([...own.ruledOut, ...again])] };
   });
+  const comesAgain = computed(() => view.value.round?.format === 'ownPace' && !view.value.round.once);
   /** Which question of how many this is; where they come round again only which. */
   const number = computed(() => {
     const { lengths, of } = summary.value;
     const over = question.value?.step === 'settled';
     const n = lengths.length + (over ? 0 : 1);
-    if (view.value.round?.format === 'ownPace') {
+    if (comesAgain.value) {
       const answered = seat.value.track?.answered ?? 0;
       return t('practice.questionOnly', { n: answered + (over ? 0 : 1) });
     }
@@ -34,5 +35,5 @@ export function useRun() {
     const round = view.value.round;
     return round?.format === 'knockout' ? (round.left[seat.value.team] ?? round.lives) : null;
   });
-  return { practice, now, view, seat, summary, weave, question, number, lives };
+  return { practice, now, view, seat, summary, weave, question, number, lives, comesAgain };
 }

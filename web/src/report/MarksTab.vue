@@ -29,7 +29,12 @@ watch(
         <WhatCounts />
       </MarkRuleForm>
       <div class="stack">
-        <MarkTable :marks="marks.marks" :rule="marks.rule" :title="results.data?.sitting.title ?? ''" />
+        <MarkTable
+          :marks="marks.marks"
+          :rule="marks.rule"
+          :title="results.data?.sitting.title ?? ''"
+          :column="{ id: results.id, played: Date.parse(results.data?.sitting.openedAt ?? '') || 0 }"
+        />
         <OwnSheet :marks="marks.marks" :rule="marks.rule" />
       </div>
     </div>

@@ -15,12 +15,14 @@ import {
   type Show,
 } from '@distaff/core/show';
 import type { BoardCell, FormatName } from '@distaff/core/formats';
+import { withLearnt } from '@distaff/core/learn';
 import { refDebounced } from '@vueuse/core';
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, toRaw } from 'vue';
 import { server, type ShowAccess, type StoredShow, type TakenQuestions } from '../api/server.ts';
 import { useAccount } from './account.ts';
+import { usualIn } from './usual.ts';
 import { savedDocument } from './savedDocument.ts';
 
 /** A pause in writing after which what follows from the show is worked out (ms). */
@@ -68,9 +70,10 @@ export const useEditor = defineStore('editor', () => {
   const pace = ref<Tempo>(NO_TEMPO);
   /** Follows `touched` once the writing rests: what takes long over the whole show is worked out then. */
   const rested = refDebounced(saved.touched, AT_REST);
+  const usual = usualIn(show, rested);
   const length = computed(() => {
     void rested.value;
-    return show.value ? showLength(toRaw(show.value), pace.value) : null;
+    return show.value ? showLength(withLearnt(toRaw(show.value), usual.value), pace.value) : null;
   });
   async function load(id: string): Promise<void> {
     await Promise.all([

@@ -88,7 +88,7 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
     const ids = order.filter((id) => isKeyed(questions[id]));
     if (content.order === 'difficulty')
       // Sorting keeps the written order of those that are equally hard.
-      ids.sort((a, b) => expectedShare(questions[b]!, null) - expectedShare(questions[a]!, null));
+      ids.sort((a, b) => expectedShare(questions[b]!) - expectedShare(questions[a]!));
     return { order: ids };
   },
   asWritten: listAsWritten,

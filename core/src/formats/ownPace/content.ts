@@ -5,6 +5,8 @@ import { sequenceEntries } from '../items.ts';
 
 /** What the round is played for: most when its clock ends, first to an amount, or an amount of all together. */
 export const goals = ['most', 'first', 'together'] as const;
+/** Which question comes next for somebody: any, or one that suits what they know. */
+export const nexts = ['chance', 'level'] as const;
 /** How the stage shows who is where: by name, the first of them only, or without any name. */
 export const rankings = ['names', 'top', 'none'] as const;
 
@@ -22,6 +24,9 @@ export const OwnPaceContent = v.object({
   /** So many right in a row bring so many points more; null for no such bonus. */
   streak: v.nullable(v.object({ length: whole(2, 20), points: whole(1, 100_000) })),
   ranking: v.picklist(rankings),
+  next: v.optional(v.picklist(nexts), 'chance'),
+  /** Whether each question comes to everybody once, and the round ends with the last; else they come again. */
+  once: v.optional(v.boolean(), false),
 });
 export type OwnPaceContent = v.InferOutput<typeof OwnPaceContent>;
 
@@ -36,4 +41,6 @@ export const blankOwnPace = (): OwnPaceContent => ({
   key: true,
   streak: null,
   ranking: 'names',
+  next: 'chance',
+  once: false,
 });

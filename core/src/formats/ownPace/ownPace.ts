@@ -1,3 +1,5 @@
+import { hardnessOf, type Answered } from '../../library/ability.ts';
+import { expectedShare } from '../../library/difficulty.ts';
 import { kindOf } from '../../question/kinds/index.ts';
 import type { Question } from '../../question/question.ts';
 import { refuse } from '../../refusal.ts';
@@ -17,19 +19,24 @@ import {
 } from '../sequence.ts';
 import { blankOwnPace, type OwnPaceContent } from './content.ts';
 import { clothOfLengths, type Length } from './lengths.ts';
-import { afterAsking, nextInPass, type Pass } from './passes.ts';
+import { afterAsking, nextByLevel, nextInPass, type Pass } from './passes.ts';
 
-type Terms = Pick<OwnPaceContent, 'loss' | 'start' | 'goal' | 'amount' | 'key' | 'streak' | 'ranking'>;
+type Terms = Pick<
+  OwnPaceContent,
+  'next' | 'once' | 'loss' | 'start' | 'goal' | 'amount' | 'key' | 'streak' | 'ranking'
+>;
 
 export interface OwnPaceState extends Terms {
   /** What a right answer brings where its question does not say otherwise. */
   gain: number;
-  /** What can be asked, by place as it is written: question and points. */
-  pool: Map<string, { id: string; points: number }>;
+  /** What can be asked, by place as it is written: question, points, and how hard it is (logits). */
+  pool: Map<string, { id: string; points: number; hardness: number }>;
   places: string[];
   passes: Map<string, Pass>;
   /** To whom a question that is not over yet was asked, and how many each has right in a row. */
   asked: Map<number, string>;
+  /** What each has answered, where that says what comes next. */
+  answers: Map<string, Answered[]>;
   inARow: Map<string, number>;
   /** What each team has earned here, and all together. */
   balances: Map<string, number>;
@@ -64,6 +71,15 @@ const LATEST = 8;
 const draws = ({ keyed, given }: AnyKind): boolean => keyed && given === 'handset';
 const goesByItself = (question: Question | undefined): boolean =>
   question !== undefined && draws(kindOf(question.answer.kind));
+
+/** Whether somebody had every question, where each comes but once. */
+const isThrough = ({ places }: OwnPaceState, { used }: Pass): boolean => used.size >= places.length;
+/** Whether all who were asked anything are through. */
+const areThrough = (state: OwnPaceState): boolean =>
+  state.once &&
+  state.asked.size === 0 &&
+  state.passes.size > 0 &&
+  [...state.passes.values()].every((pass) => isThrough(state, pass));
 
 const reached = ({ goal, amount, balances, total }: OwnPaceState): boolean =>
   goal === 'together'
@@ -103,7 +119,7 @@ export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSeq
     const playable = content.items.filter(({ id }) => goesByItself(questions[id])).length;
     if (playable === 0 && content.items.length > 0 && !found.some(({ code }) => code === 'noQuestions'))
       found.push(finding('noQuestions', {}, { mustMend: true }));
-    if (rules.roundClock === null && content.goal === 'most') found.push(finding('noEnd'));
+    if (rules.roundClock === null && content.goal === 'most' && !content.once) found.push(finding('noEnd'));
     return found;
   },
   deal: (content, questions) => {
@@ -111,16 +127,22 @@ export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSeq
     return { order: order.filter((id) => goesByItself(questions[id])) };
   },
   asWritten: listAsWritten,
-  begin: (content, _questions, dealt) => {
-    const { loss, start, goal, amount, key, streak, ranking } = content;
+  begin: (content, questions, dealt) => {
+    const { next, once, loss, start, goal, amount, key, streak, ranking } = content;
     const { order } = beginSequence(content, dealt ?? { order: [] });
     return {
-      ...{ loss, start, goal, amount, key, streak, ranking },
+      ...{ next, once, loss, start, goal, amount, key, streak, ranking },
       gain: content.points,
-      pool: new Map(order.map((one, i) => [String(i), one])),
+      pool: new Map(
+        order.map((one, i) => {
+          const question = questions[one.id];
+          return [String(i), { ...one, hardness: question ? hardnessOf(expectedShare(question)) : 0 }];
+        }),
+      ),
       places: order.map((_, i) => String(i)),
       passes: new Map(),
       asked: new Map(),
+      answers: new Map(),
       inARow: new Map(),
       balances: new Map(),
       total: 0,
@@ -136,8 +158,14 @@ export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSeq
       ? { ref, question: found.id, points: found.points }
       : refuse('notThere', 'There is no such question.');
   },
-  ask({ places, pool, passes, loss, key }, who, random) {
-    const ref = nextInPass(places, passes.get(who) ?? { used: new Set(), last: null }, random);
+  ask(state, who, random) {
+    const { places, pool, passes, loss, key } = state;
+    const pass = passes.get(who) ?? NEW;
+    if (state.once && isThrough(state, pass)) return null;
+    const ref =
+      state.next === 'level'
+        ? nextByLevel(places, pass, (one) => pool.get(one)!.hardness, state.answers.get(who) ?? [], random)
+        : nextInPass(places, pass, random);
     const found = ref === null ? undefined : pool.get(ref);
     return ref === null || !found ? null : { ref, question: found.id, points: found.points, loss, key };
   },
@@ -161,13 +189,23 @@ export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSeq
     };
     switch (event.type) {
       case 'asked':
-        state.passes.set(event.to, afterAsking(state.places, state.passes.get(event.to) ?? NEW, ref!));
+        state.passes.set(
+          event.to,
+          afterAsking(state.places, state.passes.get(event.to) ?? NEW, ref!, state.once),
+        );
         state.asked.set(event.seq, event.to);
         return;
       case 'settled': {
         const who = event.to;
         if (who === undefined) return;
         state.asked.delete(event.play!);
+        const own = state.pool.get(ref ?? '');
+        const [first] = event.results ?? [];
+        if (state.next === 'level' && own && first)
+          state.answers.set(who, [
+            ...(state.answers.get(who) ?? []),
+            { hardness: own.hardness, share: first.share },
+          ]);
         for (const { team, amount, share } of event.results ?? []) {
           earn(team, amount);
           if (share > 0) state.lengths.push({ team, at: event.at });
@@ -186,16 +224,16 @@ export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSeq
   },
   // As a rule everybody comes to see about all of them once.
   left: ({ places, over }) => exactly(over ? 0 : places.length),
-  isOver: (state) => state.over || reached(state),
+  isOver: (state) => state.over || reached(state) || areThrough(state),
   cloth: ({ lengths }) => [
     { name: '', cells: clothOfLengths(lengths).teams.map((team) => ({ used: true, teams: [team] })) },
   ],
   facts: ({ items, points, loss, amount }) => ({ count: items.length, points, loss, amount }),
-  view: ({ gain, loss, start, goal, amount, key, streak, ranking, places }) => ({
+  view: ({ next, once, gain, loss, start, goal, amount, key, streak, ranking, places }) => ({
     format: 'ownPace',
     gain,
     questions: places.length,
-    ...{ loss, start, goal, amount, key, streak, ranking },
+    ...{ next, once, loss, start, goal, amount, key, streak, ranking },
   }),
   live: ({ balances, total, lengths }): OwnPaceLive => ({
     format: 'ownPace',

@@ -21,7 +21,10 @@ export interface Mark {
 
 /** What of a report marks are worked out from. */
 export interface MarkSheet extends Pick<Report, 'rows' | 'parts'> {
-  knowers: readonly Pick<Report['knowers'][number], 'id' | 'name' | 'team' | 'score'>[];
+  /** `keeps`: what a late attempt keeps of its marks, 0 … 1; all of them where nothing is said. */
+  knowers: readonly (Pick<Report['knowers'][number], 'id' | 'name' | 'team' | 'score'> & {
+    keeps?: number;
+  })[];
   items: readonly Pick<Report['items'][number], 'number' | 'value' | 'counts'>[];
 }
 
@@ -83,10 +86,10 @@ type Raw = Pick<Mark, 'id' | 'name' | 'team' | 'asked' | 'answered' | 'raw'>;
 /** What marks come from: percent or points as the rule says, null for whoever gave no answer that counts. */
 export function rawOf(report: MarkSheet, rule: MarkRule, leftOut: ReadonlySet<number> = new Set()): Raw[] {
   const counting = report.items.flatMap(({ number }, column) => (leftOut.has(number) ? [] : [column]));
-  return report.knowers.map(({ id, name, team, score }, row) => {
+  return report.knowers.map(({ id, name, team, score, keeps = 1 }, row) => {
     const { asked, answered } = turnout(counting.map((column) => report.rows[row]![column]!));
     const raw = rule.from === 'points' ? score : percentOf(report, row, counting, rule);
-    return { id, name, team, asked, answered, raw: answered === 0 ? null : raw };
+    return { id, name, team, asked, answered, raw: answered === 0 || raw === null ? null : raw * keeps };
   });
 }
 

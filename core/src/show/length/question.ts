@@ -41,6 +41,8 @@ const TALK = 6;
 const VIDEO = 30;
 const SOUND = 10;
 
+const between = (n: number, least: number, most: number): number => Math.min(most, Math.max(least, n));
+
 export const wordsIn = (text: string): number => plainText(text).split(/\s+/).filter(Boolean).length;
 
 /** Words that are read out or read when a question is asked: prompt and all that may be chosen from. */
@@ -68,11 +70,17 @@ export function questionSpan(question: Question, rules: RoundRules, chosen: bool
     (chosen ? CHOOSING : 0) +
     (kind.given === 'nowhere' ? 0 : REVEAL);
   const clock = kind.given === 'nowhere' ? null : (question.clock ?? rules.clock);
-  const thinking = THINKING[question.answer.kind];
+  // What it took before tells more than its kind, also where a clock runs: who is done does not wait for it.
+  const usual = question.learnt?.seconds ?? null;
+  const thinking = usual ?? THINKING[question.answer.kind];
   const once: Span =
     clock === null
       ? { low: thinking * UNBOUND.low, likely: thinking, high: thinking * UNBOUND.high }
-      : { low: clock * OF_CLOCK.low, likely: clock * OF_CLOCK.likely, high: clock };
+      : {
+          low: clock * OF_CLOCK.low,
+          likely: usual === null ? clock * OF_CLOCK.likely : between(usual, clock * OF_CLOCK.low, clock),
+          high: clock,
+        };
   const handed = rules.floor !== 'everyone' && rules.afterWrong !== 'close' && kind.keyed;
   const more = handed ? HANDED_ON * AGAIN : 0;
   return {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { goals, rankings } from '@distaff/core/formats';
+import { goals, nexts, rankings } from '@distaff/core/formats';
 import type { RoundOf } from '@distaff/core/show';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -49,6 +49,10 @@ const streak = computed({
           :label="t(`editors.ownPace.rankings.${one}`)"
         />
       </v-radio-group>
+      <v-radio-group v-model="content.next" :label="t('editors.ownPace.next')">
+        <v-radio v-for="one in nexts" :key="one" :value="one" :label="t(`editors.ownPace.nexts.${one}`)" />
+      </v-radio-group>
+      <v-switch v-model="content.once" :label="t('editors.ownPace.once')" />
       <v-switch v-model="content.key" :label="t('editors.ownPace.key')" />
       <v-switch v-model="streak" :label="t('editors.ownPace.streak')" />
       <div v-if="content.streak" class="row">

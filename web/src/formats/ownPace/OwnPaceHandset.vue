@@ -12,6 +12,8 @@ const { t } = useI18n();
 const { points } = useFormat();
 const { goal, terms } = useTerms();
 const round = computed(() => view.round as OwnPaceView);
+/** Through before the others are. */
+const isOn = computed(() => view.timer?.alone === 'on');
 const before = computed(() => view.timer?.alone === 'before');
 </script>
 
@@ -27,7 +29,8 @@ const before = computed(() => view.timer?.alone === 'before');
     </p>
   </template>
   <template v-else>
-    <h1>{{ t('formats.ownPace.done') }}</h1>
+    <h1>{{ t(isOn ? 'formats.ownPace.lastOne' : 'formats.ownPace.done') }}</h1>
+    <p v-if="isOn">{{ t('formats.ownPace.othersGoOn') }}</p>
     <p v-if="seat.standing">{{ t('formats.ownPace.balance', { n: points(seat.standing.score) }) }}</p>
   </template>
 </template>

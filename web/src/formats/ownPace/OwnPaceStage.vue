@@ -33,8 +33,10 @@ const line = computed(() => {
   const { alone, held, ended } = timer.value;
   if (alone === 'before')
     return t(view.devices.mode === 'none' ? 'formats.ownPace.firstAloud' : 'formats.ownPace.firstOnPhone');
-  if (alone === 'over')
-    return wonLines.value[0] ?? t(`formats.ownPace.${ended === 'goal' ? 'reached' : 'over'}`);
+  if (alone === 'over') {
+    const goalReached = round.value.goal === 'most' ? 'through' : 'reached';
+    return wonLines.value[0] ?? t(`formats.ownPace.${ended === 'goal' ? goalReached : 'over'}`);
+  }
   return t(held ? 'formats.ownPace.paused' : 'formats.ownPace.everyoneOwn');
 });
 const before = computed(() => [goal(round.value), ...(view.rules ? told(view.rules, view.devices) : [])]);

@@ -59,6 +59,7 @@ const chosen = computed({
           :marks="term.marks"
           :rule="term.rule.rule"
           :title="groups.page!.name"
+          :column="{ id: `group-${groups.page!.name}`, played: counting.at(-1)?.at ?? 0 }"
           :games="counting.map(({ title }) => title)"
         />
         <OwnSheet :marks="term.marks" :rule="term.rule.rule" />

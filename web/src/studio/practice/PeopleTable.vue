@@ -81,10 +81,11 @@ function clear(): void {
           </td>
           <td class="number">
             <b v-if="one.points !== null">{{ marks(one.points) }}</b>
-            <template v-else-if="one.shown">{{
+            <small v-if="one.late" class="muted">{{ t('practices.wasLate') }}</small>
+            <template v-if="one.points === null && one.shown">{{
               t('practices.done', { n: one.shown.summary.lengths.length, of: practice.of })
             }}</template>
-            <template v-else>–</template>
+            <template v-if="one.points === null && !one.shown">–</template>
           </td>
           <td class="number wide">{{ one.attempts === 0 ? '–' : attempts(one.attempts) }}</td>
           <td class="number wide">

@@ -69,6 +69,24 @@ watch(
   (good) => (valid.value = good),
   { immediate: true },
 );
+/** Percent less for what comes after the date; '' where nothing is taken any more. */
+const lateChoices = computed(() =>
+  [
+    '',
+    ...[...new Set([0, 10, 20, 30, 50, ...(settings.value.late ? [settings.value.late] : [])])].sort(
+      (a, b) => a - b,
+    ),
+  ].map((value) => ({
+    value,
+    title:
+      value === ''
+        ? t('practices.lateOf.none')
+        : value === 0
+          ? t('practices.lateOf.full')
+          : t('practices.lateOf.less', { n: value }),
+  })),
+);
+const setLate = (value: unknown) => set({ late: typeof value === 'number' ? value : null });
 const allZones = zones();
 const counting = countingAttempts.map((value) => ({ value, title: t(`practices.countsOf.${value}`) }));
 const naming = namings.map((value) => ({ value, title: t(`practices.namesOf.${value}`) }));
@@ -89,6 +107,13 @@ const naming = namings.map((value) => ({ value, title: t(`practices.namesOf.${va
       />
       <v-autocomplete v-model="zone" :items="allZones" :label="t('practices.zone')" />
     </div>
+    <v-select
+      v-if="settings.due"
+      :model-value="settings.late ?? ''"
+      :items="lateChoices"
+      :label="t('practices.late')"
+      @update:model-value="setLate"
+    />
     <div class="pair">
       <v-text-field
         v-model="attempts.text.value"
@@ -155,7 +180,7 @@ const naming = namings.map((value) => ({ value, title: t(`practices.namesOf.${va
     />
     <div v-if="!offered" class="checks">
       <v-checkbox
-        v-for="name in ['hints', 'shuffleQuestions', 'shuffleOptions', 'clocks'] as const"
+        v-for="name in ['hints', 'adaptive', 'shuffleQuestions', 'shuffleOptions', 'clocks'] as const"
         :key="name"
         :model-value="settings[name]"
         :label="t(`practices.${name}`)"

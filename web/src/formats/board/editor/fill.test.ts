@@ -15,7 +15,7 @@ const known = (id: string): Question => ({
   answer: { kind: 'aloud', key: 'it' },
   origin: { id, version: 1 } as never,
 });
-const did = (share: number) => ({ answers: 40, share });
+const did = (share: number) => ({ answers: 40, share, seconds: null });
 
 let editor: ReturnType<typeof useEditor>;
 const take = jest.spyOn(server, 'take');
