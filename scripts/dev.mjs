@@ -11,7 +11,7 @@ import { run, say } from './lib/say.mjs';
 import { ServerProcess } from './lib/server.mjs';
 
 /** Pages of the handset; every other address is one of the studio, as in server/src/http/pages.ts. */
-const isHandset = (url) => url === '/' || /^\/join(\/|$)/.test(url);
+const isHandset = (url) => url === '/' || /^\/(join|practice|mine)(\/|$)/.test(url);
 /** What the server answers itself, and what only a build makes. */
 const served = ['/api', '/media', '/schemas', '/shelf', '/sounds', '/icons'];
 

@@ -38,6 +38,7 @@ import { leagueRoutes } from './http/leagues.ts';
 import { questionRoutes } from './http/questions.ts';
 import { mediaFileRoutes, mediaRoutes } from './http/media.ts';
 import { peopleRoutes } from './http/people.ts';
+import { ownAnswerRoutes } from './http/ownAnswers.ts';
 import { practiceRoutes } from './http/practice.ts';
 import { practicesRoutes } from './http/practices.ts';
 import { readyMadeRoutes } from './http/readyMade.ts';
@@ -181,6 +182,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       importRoutes(new Imports(database)),
       mediaRoutes(media),
       mediaFileRoutes(media),
+      ownAnswerRoutes(database, hosts),
       practicesRoutes(practices, runs, learnt, random),
       practiceRoutes(practices, runs, taking, codeGuesses),
       sittingRoutes(store, hosts, practices, codeGuesses),

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import type { Show } from '@distaff/core/show';
 import type { DeskView, SeatView } from '@distaff/core/sitting';
+import type { OwnEvening } from '@distaff/core/report';
 import type { SittingResults } from '@distaff/core/wire';
 import { QueryTypes } from 'sequelize';
 import { openDatabase } from '../src/db/database.ts';
@@ -21,7 +22,7 @@ afterAll(async () => {
 });
 
 /** Played to the close by somebody whose name, typed answer and points by hand can be found again. */
-async function played(canary: string): Promise<string> {
+async function played(canary: string, token = unique('token-token-token')): Promise<string> {
   const made = showWith('quiz', 'everyone');
   const show: Show = {
     ...made,
@@ -45,7 +46,7 @@ async function played(canary: string): Promise<string> {
   const desk = host.desk(id);
   const phone = world.connect({ as: 'handset', code });
   await phone.until(() => phone.last('view'));
-  expect(await phone.join(canary, 't0', unique('token-token-token'))).toMatchObject({ ok: true });
+  expect(await phone.join(canary, 't0', token)).toMatchObject({ ok: true });
   await phone.until(() => phone.last<SeatView>('seat'));
   await desk.until(() => desk.last('view'));
   const view = () => desk.last<DeskView>('view')!;
@@ -99,6 +100,48 @@ test('people made anonymous are in no table, page or file any more; the figures 
   const command = { type: 'acceptAnswer', play, who };
   const { status } = await host.call('POST', `/api/sittings/${id}/corrections`, { id: unique('c'), command });
   expect(status).toBe(200);
+});
+
+test('a player comes back to their own answers by what held their seat, until the host closes that', async () => {
+  const token = unique('token-token-token');
+  const id = await played('Ansa', token);
+  const mine = async (by = token) => {
+    const answer = await fetch(`${world.url}/api/mine`, { headers: { authorization: `Bearer ${by}` } });
+    return { status: answer.status, ...((await answer.json()) as Partial<OwnEvening>) };
+  };
+  const own = await mine();
+  expect(own).toMatchObject({ status: 200, name: 'Ansa', place: 1 });
+  expect(own.answers!.map(({ given, key, share }) => [given, key, share])).toContainEqual([
+    ['Ansa typed'],
+    'right',
+    0,
+  ]);
+  expect((await mine(unique('another-token-another'))).status).toBe(404);
+  const close = (by: Host, closed: boolean) =>
+    by.call('PUT', `/api/sittings/${id}/answers-closed`, { closed });
+  expect((await close(await world.host(), true)).status).toBe(404);
+  expect((await close(host, true)).status).toBe(204);
+  expect((await mine()).status).toBe(404);
+  await close(host, false);
+  expect((await mine()).status).toBe(200);
+  await host.call('POST', `/api/sittings/${id}/anonymous`);
+  expect((await mine()).status).toBe(404);
+});
+
+test('a game cleared of its answers keeps nothing that was done in it, but that it was held', async () => {
+  const canary = unique('Canary').slice(0, 20);
+  const id = await played(canary);
+  const open = await host.sitting();
+  expect((await host.call('POST', `/api/sittings/${open.id}/clear`)).json).toMatchObject({ code: 'stillOn' });
+  expect((await host.call('POST', `/api/sittings/${id}/clear`)).status).toBe(204);
+  expect(await everything(id)).not.toContain(canary);
+  const { sitting, results, report } = (await host.call('GET', `/api/sittings/${id}/results`))
+    .json as SittingResults;
+  expect([sitting.clearedAt, sitting.closedAt]).not.toContain(null);
+  expect([results.responses, report.knowers.length, report.items]).toEqual([[], 0, []]);
+  expect(results.standings.every(({ score }) => score === 0)).toBe(true);
+  // The log reads on: the next start finds nothing to complain of.
+  expect((await host.call('GET', `/api/sittings/${id}/scores`)).status).toBe(200);
 });
 
 test('a deleted game is gone from everywhere, can be had again, and is taken away for good after its time', async () => {

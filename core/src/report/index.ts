@@ -5,6 +5,7 @@ export { type Certificate, certificatesFor, filledIn, type ForWhom } from './cer
 export * from './marks/index.ts';
 export { playedQuestions } from './played.ts';
 export { type Change, type Moves, movesBetween } from './moves.ts';
+export { eveningOf, type OwnEvening } from './mine.ts';
 export { type OwnAnswer, type PersonReport, personOf } from './person.ts';
 export { type CellSign, type Report, reportOf, turnout } from './report.ts';
 export { type ScoreHistory, type ScoreLine, scoreHistory } from './scores.ts';

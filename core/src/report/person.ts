@@ -10,6 +10,8 @@ import { sheetOf, type Cell, type Knower } from './sheet.ts';
 /** What somebody made of one question, and what came of it. */
 export interface OwnAnswer {
   number: number;
+  /** Under which it was in play. */
+  play: number;
   place: string;
   prompt: string;
   key: string;
@@ -58,6 +60,7 @@ export function personOf(state: SittingState, who: string): PersonReport | null 
       return [
         {
           number: item.number,
+          play: cell.play,
           place: item.place,
           prompt: item.prompt,
           key: keyOf(state, play),

@@ -30,5 +30,6 @@ export type { PublicQuestion } from './view/question.ts';
 export { type SeatView, seatView } from './view/seat.ts';
 export { type StageView, stageView } from './view/stage.ts';
 export { anonymised, withoutPeople } from './log/anonymised.ts';
+export { cleared } from './log/cleared.ts';
 export { LOG_VERSION } from './log/lifts.ts';
 export { readLog, UnreadableEvent, type StoredEvents } from './log/readLog.ts';

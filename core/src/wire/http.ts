@@ -75,6 +75,10 @@ export interface SittingInfo {
   closedAt: string | null;
   /** Since when nobody in it can be found; null while people stand there by name. */
   anonymousSince: string | null;
+  /** Whether players no longer come back to their own answers by their links. */
+  answersClosed: boolean;
+  /** When everything that was done in it was taken out. */
+  clearedAt: string | null;
 }
 export interface ListedSitting extends SittingInfo {
   /** The name of whoever opened it, where that is somebody else. */

@@ -21,6 +21,7 @@ import * as markRules from './migrations/0017-mark-rules.ts';
 import * as deletedSittings from './migrations/0018-deleted-sittings.ts';
 import * as terms from './migrations/0019-terms.ts';
 import * as retention from './migrations/0020-retention.ts';
+import * as ownAnswers from './migrations/0021-own-answers.ts';
 
 const NEWER =
   'These data were written by a newer Distaff: start that one. This one is too old to read them, and leaves them as they are.';
@@ -50,6 +51,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
     { name: '0018-deleted-sittings', up: () => deletedSittings.up(queries) },
     { name: '0019-terms', up: () => terms.up(queries) },
     { name: '0020-retention', up: () => retention.up(queries) },
+    { name: '0021-own-answers', up: () => ownAnswers.up(queries) },
   ];
   const umzug = new Umzug({ migrations, storage, logger: undefined });
   try {

@@ -144,6 +144,10 @@ export class SittingRow extends Model<InferAttributes<SittingRow>, InferCreation
   declare deletedAt: CreationOptional<Date | null>;
   /** Since when nobody in it can be found. */
   declare anonymousSince: CreationOptional<Date | null>;
+  /** Whether players no longer come back to their own answers. */
+  declare answersClosed: CreationOptional<boolean>;
+  /** When everything that was done in it was taken out. */
+  declare clearedAt: CreationOptional<Date | null>;
 }
 
 const id = { type: DataTypes.STRING(40), primaryKey: true } as const;
@@ -292,6 +296,8 @@ export function defineModels(sequelize: Sequelize): void {
       aliveAt: DataTypes.BIGINT,
       deletedAt: DataTypes.DATE(3),
       anonymousSince: DataTypes.DATE(3),
+      answersClosed: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+      clearedAt: DataTypes.DATE(3),
     },
     { sequelize, tableName: 'sitting', timestamps: false },
   );

@@ -7,7 +7,8 @@ import type { Practices } from './practices.ts';
 import type { PracticeRuns } from './practiceRuns.ts';
 import { PeopleOfShows } from './peopleOfShows.ts';
 import type { Rosters } from './rosters.ts';
-import { UnreadableLog, type Sittings } from './sittings.ts';
+import { UnreadableLog } from './sittingLog.ts';
+import type { Sittings } from './sittings.ts';
 
 const DAY = 24 * 3_600_000;
 /** So many names are found at once. */

@@ -6,6 +6,7 @@ import type { ClothRow } from '@distaff/core/formats';
 import { digestOf, type Digest } from '@distaff/core/term';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { SittingRow } from './models.ts';
+import { writeOwnLinks } from './ownLinks.ts';
 
 const pack = promisify(gzip);
 const unpack = promisify(gunzip);
@@ -40,6 +41,7 @@ export async function writeResults(
   if (!state) {
     for (const table of ['sitting_result', 'sitting_digest'])
       await db.query(`DELETE FROM ${table} WHERE sitting_id = ?`, { replacements: [id], ...within });
+    await writeOwnLinks(db, id, null, transaction);
     return;
   }
   const kept = workOut(state);
@@ -49,6 +51,7 @@ export async function writeResults(
   });
   const digest = digestOf(state, kept.report, kept.results);
   await writeDigest(db, id, digest, transaction);
+  await writeOwnLinks(db, id, state, transaction);
 }
 
 /** Keeps the digest of a sitting, or that it has none since its log cannot be read. Rehearsals have none. */

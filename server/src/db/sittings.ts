@@ -1,10 +1,9 @@
 import type * as wire from '@distaff/core/wire';
 import {
   anonymised,
-  LOG_VERSION,
+  cleared,
   measuredPace,
   outcomesOf,
-  readLog,
   replay,
   type Earlier,
   type LoggedEvent,
@@ -22,6 +21,7 @@ import {
 } from 'sequelize';
 import { Problem } from '../problem.ts';
 import { AccountRow, SittingRow } from './models.ts';
+import { SittingLog, UnreadableLog } from './sittingLog.ts';
 import { readResults, workOut, writeDigest, writePlayed, writeResults, type KeptResults } from './results.ts';
 
 /** A sitting as the server knows it. */
@@ -29,23 +29,6 @@ export interface SittingInfo extends wire.SittingInfo {
   accountId: string;
   /** Tried with stand-ins: in no list and no result. */
   rehearsal: boolean;
-}
-
-/** The log of a sitting cannot be read: it is set aside, and nothing of it is touched. */
-export class UnreadableLog extends Problem {
-  constructor(cause: unknown) {
-    super(
-      500,
-      'unreadable',
-      'What was played in this game cannot be read any more. It was set aside, and nothing was deleted.',
-    );
-    this.cause = cause;
-  }
-}
-
-/** A connection as the driver has it. */
-interface RawConnection {
-  execute(sql: string, values: unknown[]): Promise<unknown>;
 }
 
 /** How long the code of a closed sitting still leads to its final standings, in milliseconds. */
@@ -61,37 +44,27 @@ const info = (row: SittingRow): SittingInfo => ({
   openedAt: row.openedAt.toISOString(),
   closedAt: row.closedAt?.toISOString() ?? null,
   anonymousSince: row.anonymousSince?.toISOString() ?? null,
+  answersClosed: Boolean(row.answersClosed),
+  clearedAt: row.clearedAt?.toISOString() ?? null,
   rehearsal: Boolean(row.rehearsal),
 });
 
-/** So many events lie in a row of a log that is written anew. */
-const ROW_OF_EVENTS = 500;
-
-/** A row of the log as it lies in the table. */
-interface LogRow {
-  version: number;
-  events: string;
-}
-
-function read(rows: readonly LogRow[]): LoggedEvent[] {
-  try {
-    return readLog(rows.map(({ version, events }) => ({ version, events: JSON.parse(events) as unknown[] })));
-  } catch (error) {
-    throw new UnreadableLog(error);
-  }
-}
-
-/** The logs of all sittings: append only. */
+/** All sittings: what is known of them, and what came of them. */
 export class Sittings {
   readonly #db: Sequelize;
+  readonly log: SittingLog;
 
   constructor(db: Sequelize) {
     this.#db = db;
+    this.log = new SittingLog(db);
   }
 
   /** Opens a sitting with its first event. @returns null where the code is in use: try another. */
   async create(
-    sitting: Omit<SittingInfo, 'closedAt' | 'rehearsal' | 'anonymousSince'> & { rehearsal?: boolean },
+    sitting: Omit<
+      SittingInfo,
+      'closedAt' | 'rehearsal' | 'anonymousSince' | 'answersClosed' | 'clearedAt'
+    > & { rehearsal?: boolean },
     first: LoggedEvent,
   ): Promise<SittingInfo | null> {
     try {
@@ -106,7 +79,7 @@ export class Sittings {
           { ...sitting, openCode: sitting.code, openedAt: new Date(sitting.openedAt) },
           { transaction },
         );
-        await this.#insert(sitting.id, [first], transaction);
+        await this.log.insert(sitting.id, [first], transaction);
         return info(row);
       });
     } catch (error) {
@@ -180,19 +153,30 @@ export class Sittings {
    */
   async makeAnonymous({ id, closedAt }: SittingInfo): Promise<void> {
     if (closedAt === null) throw new Problem(409, 'stillOn', 'This game is still on. End it first.');
-    const gone = anonymised((await this.load(id)).log);
+    const gone = anonymised((await this.log.load(id)).log);
     await this.#rewrite(id, gone, { anonymousSince: new Date() });
+  }
+
+  /** Takes everything out of a sitting that is over that was done in it, for good; that it was held stays. */
+  async clear({ id, closedAt }: SittingInfo): Promise<void> {
+    if (closedAt === null) throw new Problem(409, 'stillOn', 'This game is still on. End it first.');
+    await this.#rewrite(id, cleared((await this.log.load(id)).log), { clearedAt: new Date() });
+  }
+
+  /** Whether players come back to their own answers by their links. */
+  async closeAnswers(id: string, answersClosed: boolean): Promise<void> {
+    await SittingRow.update({ answersClosed }, { where: { id } });
   }
 
   /** Takes some of its people out of a sitting that is over, for good; `names` are theirs where a list has them. */
   async forget(id: string, seats: ReadonlySet<string>, names: readonly string[]): Promise<void> {
-    await this.#rewrite(id, anonymised((await this.load(id)).log, seats, names), {});
+    await this.#rewrite(id, anonymised((await this.log.load(id)).log, seats, names), {});
   }
 
   /** Everybody's name in a sitting: by phones, and by lists of teams and doors. */
   async namesIn(id: string): Promise<string[]> {
     try {
-      const { show, seats } = replay((await this.load(id)).log).state;
+      const { show, seats } = replay((await this.log.load(id)).log).state;
       return [
         ...[...seats.values()].map(({ name }) => name),
         ...show.teams.flatMap(({ members }) => members ?? []),
@@ -205,16 +189,16 @@ export class Sittings {
   }
 
   /** A log in place of another, and nothing left of what was worked out from that. All of it or nothing. */
-  async #rewrite(id: string, log: readonly LoggedEvent[], more: { anonymousSince?: Date }): Promise<void> {
+  async #rewrite(
+    id: string,
+    log: readonly LoggedEvent[],
+    more: { anonymousSince?: Date; clearedAt?: Date },
+  ): Promise<void> {
     await this.#db.transaction(async (transaction) => {
-      await this.#db.query('DELETE FROM sitting_log WHERE sitting_id = ?', {
-        replacements: [id],
-        transaction,
-      });
-      for (let from = 0; from < log.length; from += ROW_OF_EVENTS)
-        await this.#insert(id, log.slice(from, from + ROW_OF_EVENTS), transaction);
+      await this.log.replace(id, log, transaction);
       await writeResults(this.#db, id, null, transaction);
-      if (more.anonymousSince) await SittingRow.update(more, { where: { id }, transaction });
+      if (more.clearedAt) await writePlayed(this.#db, id, null, transaction);
+      if (Object.keys(more).length > 0) await SittingRow.update(more, { where: { id }, transaction });
     });
   }
 
@@ -237,7 +221,7 @@ export class Sittings {
     });
     if (!last) return [];
     try {
-      return outcomesOf(replay((await this.load(last.id)).log).state);
+      return outcomesOf(replay((await this.log.load(last.id)).log).state);
     } catch (error) {
       // An evening that cannot be read any more keeps nobody from opening the next.
       if (error instanceof UnreadableLog) return [];
@@ -300,17 +284,6 @@ export class Sittings {
     return rows.map((row) => row.id);
   }
 
-  /** The whole log, and when a living server last saw its clock run (ms), or null. */
-  async load(id: string): Promise<{ log: LoggedEvent[]; aliveAt: number | null }> {
-    const rows = await this.#db.query<LogRow>(
-      'SELECT version, events FROM sitting_log WHERE sitting_id = ? ORDER BY seq',
-      { replacements: [id], type: QueryTypes.SELECT },
-    );
-    const row = await SittingRow.findByPk(id, { attributes: ['aliveAt'] });
-    const log = read(rows);
-    return { log, aliveAt: row?.aliveAt == null ? null : Number(row.aliveAt) };
-  }
-
   /**
    * Appends events; the primary key refuses a second writer of the same number. When the phase
    * became or stays closed the derived results are written with them, in one transaction.
@@ -321,10 +294,10 @@ export class Sittings {
     state: SittingState,
     phaseBefore: SittingState['phase'],
   ): Promise<void> {
-    if (state.phase !== 'closed' && phaseBefore !== 'closed') return this.#insert(id, events);
+    if (state.phase !== 'closed' && phaseBefore !== 'closed') return this.log.insert(id, events);
     const code = state.code;
     await this.#db.transaction(async (transaction) => {
-      await this.#insert(id, events, transaction);
+      await this.log.insert(id, events, transaction);
       const closed = state.phase === 'closed';
       const inUse = closed
         ? null
@@ -357,34 +330,17 @@ export class Sittings {
   /** What came of a closed sitting, and its digest, worked out anew from its log and kept. */
   async workOutAnew(id: string): Promise<void> {
     try {
-      await writeResults(this.#db, id, replay((await this.load(id)).log).state);
+      await writeResults(this.#db, id, replay((await this.log.load(id)).log).state);
     } catch (error) {
       if (!(error instanceof UnreadableLog)) throw error;
       await writeDigest(this.#db, id, null);
     }
   }
 
+  /** The whole log, and when a living server last saw its clock run (ms), or null. */
+  load = (id: string): ReturnType<SittingLog['load']> => this.log.load(id);
+
   async markAlive(id: string, now: number): Promise<void> {
     await SittingRow.update({ aliveAt: now }, { where: { id } });
-  }
-
-  /**
-   * One row, all or nothing. Outside of a transaction it goes straight to a connection of the pool:
-   * Sequelize's own handling of the values costs more than the database does.
-   */
-  async #insert(id: string, events: readonly LoggedEvent[], transaction?: Transaction): Promise<void> {
-    const sql = 'INSERT INTO sitting_log (sitting_id, seq, version, events) VALUES (?,?,?,?)';
-    const values = [id, events[0]!.seq, LOG_VERSION, JSON.stringify(events)];
-    if (transaction) {
-      await this.#db.query(sql, { replacements: values, type: QueryTypes.INSERT, transaction });
-      return;
-    }
-    const pool = this.#db.connectionManager;
-    const connection = (await pool.getConnection({ type: 'write' })) as RawConnection;
-    try {
-      await connection.execute(sql, values);
-    } finally {
-      pool.releaseConnection(connection);
-    }
   }
 }

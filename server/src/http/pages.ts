@@ -5,7 +5,8 @@ import Koa from 'koa';
 import serve from 'koa-static';
 
 /** Pages of the handset: a small application of its own, for phones on a poor network. */
-const isHandset = (url: string) => url === '/' || url === '/join' || /^\/(join|practice)\//.test(url);
+const isHandset = (url: string) =>
+  url === '/' || url === '/join' || url === '/mine' || /^\/(join|practice)\//.test(url);
 
 const YEAR = 365 * 24 * 3_600_000;
 

@@ -1,6 +1,7 @@
 import Router from '@koa/router';
 import { Id, readJoinCode } from '@distaff/core/text';
 import { tally, timeLost } from '@distaff/core/rehearsal';
+import * as v from 'valibot';
 import { newToken } from '../auth/tokens.ts';
 import type { CodeGuesses } from '../auth/codeGuesses.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
@@ -8,6 +9,8 @@ import type { Practices } from '../db/practices.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
 import { pageOf, read, signedIn, type Ctx } from './context.ts';
+
+const Closed = v.object({ closed: v.boolean() });
 
 /** Sittings: their list, and who may come to their desks; and whether a join code leads anywhere. */
 export function sittingRoutes(
@@ -47,6 +50,16 @@ export function sittingRoutes(
     const info = await opened(ctx);
     // The one writer of it does that: nothing is played, marked or kept meanwhile.
     await hosts.get(info.id).host.rewrite(() => sittings.makeAnonymous(info));
+    ctx.status = 204;
+  });
+  router.post('/sittings/:id/clear', async (ctx) => {
+    const info = await opened(ctx);
+    await hosts.get(info.id).host.rewrite(() => sittings.clear(info));
+    ctx.status = 204;
+  });
+  router.put('/sittings/:id/answers-closed', async (ctx) => {
+    const { id } = await opened(ctx);
+    await sittings.closeAnswers(id, read(Closed, ctx.request.body).closed);
     ctx.status = 204;
   });
   router.get('/sittings/:id', async (ctx) => {

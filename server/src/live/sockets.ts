@@ -18,7 +18,7 @@ import { nanoid } from 'nanoid';
 import type { LiveSocket } from './io.ts';
 import * as v from 'valibot';
 import { hashToken, receiptOf, viewKey, voterOf } from '../auth/tokens.ts';
-import { UnreadableLog } from '../db/sittings.ts';
+import { UnreadableLog } from '../db/sittingLog.ts';
 import { admit, takeSeatBack } from './admit.ts';
 import { CO_HOST, roomOf } from './audiences.ts';
 import { handOver, serveClaims, tellClaims } from './claimSockets.ts';

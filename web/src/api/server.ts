@@ -249,6 +249,9 @@ export const server = {
     ),
   deleteSitting: (id: string) => call<void>('DELETE', `/api/sittings/${id}`),
   restoreSitting: (id: string) => call<void>('POST', `/api/sittings/${id}/restore`),
+  clearSitting: (id: string) => call<void>('POST', `/api/sittings/${id}/clear`),
+  closeAnswers: (id: string, closed: boolean) =>
+    call<void>('PUT', `/api/sittings/${id}/answers-closed`, { closed }),
   makeAnonymous: (id: string) => call<void>('POST', `/api/sittings/${id}/anonymous`),
   sitting: (id: string) => call<SittingInfo>('GET', `/api/sittings/${id}`),
   deskLink: (id: string) => call<{ key: string }>('POST', `/api/sittings/${id}/desk-link`),

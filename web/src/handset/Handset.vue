@@ -180,6 +180,11 @@ watch(
   (found) => found && void loadPlay().catch(() => {}),
 );
 
+/** Where one's own answers can be looked at once the game is over: the token that held the seat leads there. */
+const mine = computed(() => {
+  const token = sitting.view?.phase === 'closed' && code.value !== null ? readToken(code.value) : null;
+  return token === null ? '' : `/mine#${token}`;
+});
 const part = computed(() => {
   if (code.value === null || sitting.turnedAway) return 'code';
   if (!sitting.view || !seatAsked.value) return 'loading';
@@ -197,6 +202,7 @@ const part = computed(() => {
     :connected="sitting.connected"
     :sending="sending"
     :notice="notice"
+    :mine="mine"
     @answer="answer"
     @buzz="buzz"
     @act="act"

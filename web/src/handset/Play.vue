@@ -15,6 +15,8 @@ const { view, seat } = defineProps<{
   connected: boolean;
   sending: boolean;
   notice: string;
+  /** Where one's own answers are kept once the game is over, or ''. */
+  mine: string;
 }>();
 const emit = defineEmits<{
   answer: [wire: object];
@@ -61,6 +63,7 @@ watch(
         :now="now"
         :connected="connected"
         :sending="sending"
+        :mine="mine"
         @answer="emit('answer', $event)"
         @buzz="emit('buzz')"
         @act="emit('act', $event)"

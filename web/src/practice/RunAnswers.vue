@@ -6,7 +6,7 @@ import { verdictIcon } from '../design/verdict.ts';
 import { marks } from '../design/marks.ts';
 
 /** Every question of a run with what was answered, what was right, and why. */
-const { answered } = defineProps<{ answered: readonly Answered[] }>();
+const { answered, back = false } = defineProps<{ answered: readonly Answered[]; back?: boolean }>();
 const emit = defineEmits<{ back: [] }>();
 const { t } = useI18n();
 const verdict = ({ share, given }: Answered) =>
@@ -34,7 +34,9 @@ const verdict = ({ share, given }: Answered) =>
         <RichText v-if="one.explanation" class="dim" :text="one.explanation" />
       </li>
     </ol>
-    <v-btn variant="outlined" size="x-large" block @click="emit('back')">{{ t('practice.back') }}</v-btn>
+    <v-btn v-if="back" variant="outlined" size="x-large" block @click="emit('back')">{{
+      t('practice.back')
+    }}</v-btn>
   </section>
 </template>
 

@@ -104,7 +104,10 @@ async function savePng(): Promise<void> {
           <p v-if="!data.sitting.closedAt" class="running">
             {{ t('report.running') }} <router-link :to="`/desk/${id}`">{{ t('report.toDesk') }}</router-link>
           </p>
-          <p v-if="data.sitting.anonymousSince" class="muted">
+          <p v-if="data.sitting.clearedAt" class="muted">
+            {{ t('report.menu.clearedAt', { when: day(data.sitting.clearedAt) }) }}
+          </p>
+          <p v-else-if="data.sitting.anonymousSince" class="muted">
             {{ t('report.menu.anonymousSince', { when: day(data.sitting.anonymousSince) }) }}
           </p>
           <p v-if="results.problem" role="alert">{{ results.problem }}</p>

@@ -55,6 +55,8 @@ beforeEach(() => {
     'DELETE /api/sittings/*': () => undefined,
     'POST /api/sittings/*/restore': () => undefined,
     'POST /api/sittings/*/anonymous': () => undefined,
+    'POST /api/sittings/*/clear': () => undefined,
+    'PUT /api/sittings/*/answers-closed': () => undefined,
   });
 });
 afterEach(() => void jest.restoreAllMocks());
@@ -116,6 +118,12 @@ describe('what is put right', () => {
     await results.restore();
     await results.makeAnonymous();
     expect([results.isDeleted, results.turn, results.problem]).toEqual([false, 1, '']);
+    await results.clear();
+    await results.closeAnswers(true);
+    expect(server.of('PUT /api/sittings/*/answers-closed').map(({ body }) => body)).toEqual([
+      { closed: true },
+    ]);
+    expect(results.turn).toBe(2);
     server.routes['DELETE /api/sittings/*'] = () => refusal(403, 'notAllowed', 'Not yours.');
     await results.remove();
     expect([results.isDeleted, results.problem]).toEqual([false, 'Not yours.']);

@@ -102,6 +102,19 @@ export const useResults = defineStore('results', () => {
       turn.value++;
     });
 
+  const clear = () =>
+    guarded(async () => {
+      await server.clearSitting(id.value);
+      data.value = await server.results(id.value);
+      turn.value++;
+    });
+  /** Whether players may still come back to their own answers. */
+  const closeAnswers = (closed: boolean) =>
+    guarded(async () => {
+      await server.closeAnswers(id.value, closed);
+      data.value = await server.results(id.value);
+    });
+
   return {
     id,
     data,
@@ -119,5 +132,7 @@ export const useResults = defineStore('results', () => {
     remove,
     restore,
     makeAnonymous,
+    clear,
+    closeAnswers,
   };
 });

@@ -52,6 +52,7 @@ const rules = computed(() => {
   <ul v-if="rules.length" class="rules">
     <li v-for="rule in rules" :key="rule">{{ rule }}</li>
   </ul>
+  <slot />
   <ol v-if="!view.rules?.polls || view.phase !== 'round'" class="standings">
     <li v-for="team in byPlace" :key="team.id" :class="{ own: team.id === seat.team }">
       <i :style="weaveBackground(team.weave)" />

@@ -24,12 +24,21 @@ import LastResult from './LastResult.vue';
 import { ownQuestion } from './ownQuestion.ts';
 
 /** The handset as a picture of what its seat may see: one thing at a time, a line below says what goes on. */
-const { view, seat, now, connected, sending } = defineProps<{
+const {
+  view,
+  seat,
+  now,
+  connected,
+  sending,
+  mine = '',
+} = defineProps<{
   view: PublicView;
   seat: SeatView;
   now: number;
   connected: boolean;
   sending: boolean;
+  /** Where one's own answers are kept once the game is over, or ''. */
+  mine?: string;
 }>();
 const emit = defineEmits<{
   answer: [answer: object];
@@ -132,7 +141,9 @@ const topic = computed(() => {
         :seat="seat"
         @act="emit('act', $event)"
         @choose="emit('choose', $event)"
-      />
+      >
+        <a v-if="mine" class="mine" :href="mine">{{ t('handset.mine') }}</a>
+      </HandsetBetween>
 
       <HandsetAlone
         v-else-if="seat.asked && (paused || question.step === 'settled')"
@@ -253,6 +264,14 @@ h1 {
 }
 p {
   margin: 0;
+}
+.mine {
+  align-self: flex-start;
+  padding: 12px 18px;
+  border: 1px solid var(--edge);
+  border-radius: 6px;
+  color: inherit;
+  font-weight: 700;
 }
 h1.topic {
   margin: 0;

@@ -18,6 +18,7 @@ export const handset = {
   players: 'nobody yet | {n} player | {n} players',
   enter: 'Join',
   otherShow: 'Another code',
+  mine: 'See my answers',
   /** What a handset says of its team, and of somebody who plays alone. */
   ofTeam: {
     turn: 'Your team chooses',

@@ -101,5 +101,14 @@ export const practice = {
   finishSure: 'What you haven’t answered counts as missed.',
   keepOn: 'Keep going',
   strip: '{right} of {of} correct so far',
+  mine: {
+    title: '{title} – My answers',
+    stood: '{place} place, {points} points',
+    keep: 'Keep this link to come back to your answers. It works until the host closes it.',
+    copy: 'Copy the link',
+    copied: 'Copied.',
+    notCopied: 'Copying didn’t work. The link: {link}',
+    none: 'You weren’t asked anything that has a name to it.',
+  },
   timeLeft: '{n} min left',
 };

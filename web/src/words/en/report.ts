@@ -197,11 +197,24 @@ export const report = {
     delete: 'Delete this game',
     deleted: 'The game was deleted',
     deletedHow: 'You can restore it for 30 days, here or from the deleted shows.',
-    anonymousTitle: 'Make people anonymous?',
-    anonymousGone:
-      'Names, typed answers and reasons you gave are deleted from this game for good. You can’t undo this.',
-    anonymousStays: 'All figures stay. Team names stay too.',
-    anonymousDo: 'Make anonymous',
+    closeAnswers: 'Close players’ own answers',
+    openAnswers: 'Let players see their own answers again',
+    clear: 'Clear all answers',
+    sure: {
+      anonymous: {
+        title: 'Make people anonymous?',
+        gone: 'Names, typed answers and reasons you gave are deleted from this game for good. You can’t undo this.',
+        stays: 'All figures stay. Team names stay too.',
+        do: 'Make anonymous',
+      },
+      clear: {
+        title: 'Clear all answers?',
+        gone: 'Everything that was played in this game is deleted for good: people, answers, points and marks. You can’t undo this.',
+        stays: 'The show stays, and so does the fact that you played it.',
+        do: 'Clear answers',
+      },
+    },
+    clearedAt: 'All answers were cleared {when}.',
     anonymousSince: 'People were made anonymous {when}.',
   },
   certificates: {
