@@ -89,6 +89,8 @@ export class House {
     house.#cookie = cookie;
     return house;
   }
+  /** The database of the house, for what no page brings in. */
+  databaseUrl = '';
   get cookie(): string {
     return this.#cookie;
   }
@@ -97,8 +99,9 @@ export class House {
     this.#folder = mkdtempSync(path.join(os.tmpdir(), 'distaff-bench-'));
     this.#database = new PrivateMariaDb(path.join(this.#folder, 'mariadb'));
     const port = await freePort();
+    this.databaseUrl = await this.#database.start();
     const env = {
-      DATABASE_URL: await this.#database.start(),
+      DATABASE_URL: this.databaseUrl,
       PORT: String(port),
       HOST: '127.0.0.1',
       LOG_LEVEL: 'warn',

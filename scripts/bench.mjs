@@ -10,6 +10,7 @@ run(async () => {
   await prepareBuild();
   for (const one of [
     'bench/replay.ts',
+    'bench/report.ts',
     'bench/rehearsal.ts',
     'bench/answers.ts',
     'bench/alone.ts',

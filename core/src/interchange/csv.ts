@@ -8,37 +8,59 @@ import type { LeagueTable } from '../term/league/table.ts';
  * spreadsheets read it as UTF-8. Texts that a spreadsheet would run as a formula are led in by an
  * apostrophe; numbers stay numbers, negative ones too.
  */
-export function toCsv(header: string[], rows: (string | number | null)[][]): string {
-  const safe = rows.map((row) =>
-    row.map((cell) => (typeof cell === 'string' && /^[=+\-@\t\r＝＋－＠]/u.test(cell) ? `'${cell}` : cell)),
-  );
-  return `\uFEFF${Papa.unparse([header, ...safe], { newline: '\r\n' })}\r\n`;
+export const toCsv = (header: string[], rows: Iterable<Row>): string => [...csvParts(header, rows)].join('');
+
+type Row = (string | number | null)[];
+const FORMULA = /^[=+\-@\t\r＝＋－＠]/u;
+const safe = (row: Row): Row =>
+  row.map((cell) => (typeof cell === 'string' && FORMULA.test(cell) ? `'${cell}` : cell));
+/** So many rows are written at once. */
+const AT_ONCE = 1000;
+
+/** The same in parts, one after the other, so that a long one is on its way before its end is written. */
+export function* csvParts(header: string[], rows: Iterable<Row>): Generator<string> {
+  const write = (some: Row[]) => `${Papa.unparse(some, { newline: '\r\n' })}\r\n`;
+  yield `\uFEFF${write([header])}`;
+  let some: Row[] = [];
+  for (const row of rows) {
+    some.push(safe(row));
+    if (some.length < AT_ONCE) continue;
+    yield write(some);
+    some = [];
+  }
+  if (some.length > 0) yield write(some);
 }
 
-export const standingsCsv = (results: Results): string =>
-  toCsv(
-    ['place', 'team', 'score', 'players'],
-    results.standings.map((row) => [row.place, row.team, row.score, row.players.join('; ')]),
-  );
+/** A file: what heads its columns, and its rows. */
+type Sheet = [header: string[], rows: Iterable<Row>];
 
-export const responsesCsv = (results: Results): string =>
-  toCsv(
-    [
-      'question',
-      'category',
-      'value',
-      'prompt',
-      'key',
-      'team',
-      'player',
-      'answer',
-      'ruling',
-      'ruled by',
-      'share',
-      'points of the team',
-      'seconds',
-    ],
-    results.responses.map((row) => [
+export const standingsSheet = (results: Results): Sheet => [
+  ['place', 'team', 'score', 'players'],
+  results.standings.map((row) => [row.place, row.team, row.score, row.players.join('; ')]),
+];
+
+export const responsesSheet = (results: Results): Sheet => [
+  [
+    'question',
+    'category',
+    'value',
+    'prompt',
+    'key',
+    'team',
+    'player',
+    'answer',
+    'ruling',
+    'ruled by',
+    'share',
+    'points of the team',
+    'seconds',
+  ],
+  responseRows(results),
+];
+
+function* responseRows(results: Results): Generator<Row> {
+  for (const row of results.responses)
+    yield [
       row.number,
       row.category,
       row.value,
@@ -52,8 +74,8 @@ export const responsesCsv = (results: Results): string =>
       row.share === null ? null : Math.round(row.share * 1000) / 1000,
       row.brought,
       row.seconds,
-    ]),
-  );
+    ];
+}
 
 /** What a practice brought everybody: a row each, for a grade book. Minutes are those of all attempts together; `when` writes a moment. */
 export const gradesCsv = (

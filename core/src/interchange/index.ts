@@ -39,5 +39,5 @@ export { Statement, XAPI_VERSION } from './xapi/statement.ts';
 export { statementsOf } from './xapi/statements.ts';
 export { readSchool, type School, type SchoolTrouble } from './oneRoster/readSchool.ts';
 export { writeGradebook, type Gradebook } from './oneRoster/writeGradebook.ts';
-export { gradesCsv, leagueCsv, responsesCsv, standingsCsv, toCsv } from './csv.ts';
+export { csvParts, gradesCsv, leagueCsv, responsesSheet, standingsSheet, toCsv } from './csv.ts';
 export { readTeams, teamSheetHeader, writeTeams, type TeamProblem, type TeamRow } from './teamSheet.ts';

@@ -4,7 +4,7 @@ import type { Question } from '../question/question.ts';
 import { wholePercentages } from '../rank/percentages.ts';
 import { foldText } from '../text/fold.ts';
 import { wilson, type Interval } from './figures/interval.ts';
-import { correlation, mean, quantile } from './figures/spread.ts';
+import { correlation, mean, quartiles } from './figures/spread.ts';
 import type { Cell, Sheet } from './sheet.ts';
 
 /** How often an option was chosen; where several may be chosen, percent are of those who answered. */
@@ -89,10 +89,14 @@ function saidIn({ answer }: Question, cells: readonly Cell[]): Said[] | null {
   if (type !== 'text' && type !== 'number') return null;
   const order = kind.asWritten(answer);
   const found = new Map<string, Said>();
+  // Many wrote the same.
+  const folded = new Map<string, string>();
   for (const { response, is, play } of cells) {
     if (!response?.answer || response.held) continue;
     const { text } = kind.show(answer, order, response.answer);
-    const key = `${foldText(text)} ${is}`;
+    const fold = folded.get(text) ?? foldText(text);
+    folded.set(text, fold);
+    const key = `${fold} ${is}`;
     const known = found.get(key);
     if (known) known.count++;
     else found.set(key, { text, count: 1, is, play, who: response.who });
@@ -113,23 +117,35 @@ function lureOf(
   return typed ? { text: typed.text, percent: Math.round((100 * typed.count) / answered) } : null;
 }
 
-/** How somebody did in all that counts but one question: the mean share of the marks; null where that was all. */
-function restOf(row: readonly (Cell | null)[], items: Sheet['items'], column: number): number | null {
-  let [sum, count] = [0, 0];
-  row.forEach((cell, i) => {
-    if (!cell || i === column || items[i]!.counts !== 'asPlayed') return;
-    sum += cell.share;
-    count++;
-  });
-  return count === 0 ? null : sum / count;
+/** What somebody has in all that counts: the sum of the shares of marks, and of how many questions. */
+export interface Total {
+  sum: number;
+  count: number;
 }
+export const totalsOf = ({ cells, items }: Sheet): Total[] =>
+  cells.map((row) => {
+    const total = { sum: 0, count: 0 };
+    row.forEach((cell, i) => {
+      if (!cell || items[i]!.counts !== 'asPlayed') return;
+      total.sum += cell.share;
+      total.count++;
+    });
+    return total;
+  });
 
-/** Whether those who did well otherwise did well here: the correlation with all the other questions. */
-function discriminationOf({ cells, items }: Sheet, column: number): number | null {
-  const pairs = cells.flatMap((row): [number, number][] => {
+/**
+ * Whether those who did well otherwise did well here: the correlation with the mean share of the marks in all the other
+ * questions that count.
+ */
+function discriminationOf({ cells, items }: Sheet, column: number, totals: readonly Total[]): number | null {
+  const counts = items[column]!.counts === 'asPlayed';
+  const pairs: [number, number][] = [];
+  cells.forEach((row, i) => {
     const own = row[column];
-    const rest = own ? restOf(row, items, column) : null;
-    return own && rest !== null ? [[own.share, rest]] : [];
+    if (!own) return;
+    const { sum, count } = totals[i]!;
+    const [rest, of] = counts ? [sum - own.share, count - 1] : [sum, count];
+    if (of > 0) pairs.push([own.share, rest / of]);
   });
   return pairs.length < FEW ? null : correlation(pairs);
 }
@@ -147,11 +163,16 @@ function flagsOf(figures: Omit<ItemFigures, 'flags'>): Flag[] {
   return flags.filter((flag) => holds[flag]);
 }
 
-/** What the question in this column of the sheet told; `written` is the question itself. */
-export function itemFigures(sheet: Sheet, column: number, written: Question): ItemFigures {
-  const cells = sheet.cells.flatMap((row) => row[column] ?? []);
+/** What the question in this column of the sheet told; `written` is the question itself, `totals` are those of the sheet. */
+export function itemFigures(
+  sheet: Sheet,
+  column: number,
+  written: Question,
+  totals: readonly Total[],
+): ItemFigures {
+  const cells = sheet.cells.map((row) => row[column]!).filter((cell) => cell !== null);
   const shares = cells.map(({ share }) => share);
-  const seconds = cells.flatMap((cell) => cell.seconds ?? []);
+  const seconds = cells.map((cell) => cell.seconds).filter((one) => one !== null);
   const picks = picksOf(written, cells);
   const said = saidIn(written, cells);
   const answered = cells.filter(({ is }) => is !== 'none').length;
@@ -167,18 +188,11 @@ export function itemFigures(sheet: Sheet, column: number, written: Question): It
             shares.reduce((sum, one) => sum + one, 0),
             shares.length,
           ),
-    seconds:
-      seconds.length === 0
-        ? null
-        : {
-            low: quantile(seconds, 0.25)!,
-            middle: quantile(seconds, 0.5)!,
-            high: quantile(seconds, 0.75)!,
-          },
+    seconds: quartiles(seconds),
     picks,
     lure: lureOf(picks, said, answered),
     said,
-    discrimination: discriminationOf(sheet, column),
+    discrimination: discriminationOf(sheet, column, totals),
   };
   return { ...figures, flags: flagsOf(figures) };
 }

@@ -52,10 +52,15 @@ export function silentIn(state: SittingState, play: QuestionInPlay): { team: str
       .map((team) => ({ team, seat: null }));
   if (play.openedAt === null) return [];
   const whole = new Set(play.responses.filter((one) => one.seat === null).map((one) => one.team));
-  const everybody = memberwise(state, play)
-    ? [...state.seats.values()]
-        .filter((seat) => !seat.removed && !whole.has(seat.team))
-        .map((seat) => ({ team: seat.team, seat: seat.id, who: seat.id }))
-    : playing(state).map(({ id }) => ({ team: id, seat: aloneIn(state, id), who: id }));
-  return everybody.filter(({ who, seat }) => !play.byWho.has(who) && wasThere(state, play, seat));
+  if (memberwise(state, play))
+    return [...state.seats.values()]
+      .filter(
+        ({ id, team, removed }) =>
+          !play.byWho.has(id) && !removed && !whole.has(team) && wasThere(state, play, id),
+      )
+      .map(({ id, team }) => ({ team, seat: id }));
+  return playing(state)
+    .filter(({ id }) => !play.byWho.has(id))
+    .map(({ id }) => ({ team: id, seat: aloneIn(state, id) }))
+    .filter(({ seat }) => wasThere(state, play, seat));
 }

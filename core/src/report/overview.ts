@@ -29,8 +29,16 @@ const FEW = 3;
 const MOST_ASKED = 0.8;
 
 /** The share of the marks somebody has of all that was asked of them and counts; null where nothing does. */
-export const shareOf = (row: readonly (Cell | null)[], items: Sheet['items']): number | null =>
-  mean(row.flatMap((cell, column) => (cell && countedShare(items[column]!.counts, cell.share)) ?? []));
+export function shareOf(row: readonly (Cell | null)[], items: Sheet['items']): number | null {
+  let [sum, count] = [0, 0];
+  row.forEach((cell, column) => {
+    const share = cell && countedShare(items[column]!.counts, cell.share);
+    if (share === null) return;
+    sum += share;
+    count++;
+  });
+  return count === 0 ? null : sum / count;
+}
 
 /** Marks for the questions that nearly all were asked, of the people who were asked all of these. */
 function commonMarks({ cells, items, knowers }: Sheet): number[][] {
@@ -38,10 +46,9 @@ function commonMarks({ cells, items, knowers }: Sheet): number[][] {
     const asked = cells.filter((row) => row[i] !== null).length;
     return items[i]!.counts === 'asPlayed' && asked >= knowers.length * MOST_ASKED ? [i] : [];
   });
-  return cells.flatMap((row) => {
-    const own = columns.flatMap((i) => row[i]?.share ?? []);
-    return own.length === columns.length ? [own] : [];
-  });
+  return cells
+    .filter((row) => columns.every((i) => row[i] !== null))
+    .map((row) => columns.map((i) => row[i]!.share));
 }
 
 /** Adds a sheet up; `figures` are those of its questions, by column. */
@@ -59,7 +66,10 @@ export function overviewOf(sheet: Sheet, figures: readonly ItemFigures[]): Overv
     items: sheet.items.length,
     share: mean(shares),
     spread: deviation(shares),
-    marked: sheet.cells.flat().filter((cell) => cell?.response?.by === 'host').length,
+    marked: sheet.cells.reduce(
+      (sum, row) => sum + row.filter((cell) => cell?.response?.by === 'host').length,
+      0,
+    ),
     missed: byShare
       .filter(({ share }) => share < 1)
       .slice(0, NAMED)

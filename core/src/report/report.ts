@@ -1,9 +1,9 @@
 import { writtenQuestion } from '../sitting/read/inPlay.ts';
 import { correctionsIn } from '../sitting/read/corrections.ts';
 import { playOf, scoreNow, type SittingState } from '../sitting/state.ts';
-import { itemFigures, type ItemFigures } from './item.ts';
+import { itemFigures, totalsOf, type ItemFigures } from './item.ts';
 import { overviewOf, shareOf, type Overview } from './overview.ts';
-import { sheetOf, type Cell, type Item, type Knower } from './sheet.ts';
+import { sheetOf, type Cell, type Item, type Knower, type Sheet } from './sheet.ts';
 
 /** A letter for what somebody made of a question: right, part, wrong, nothing answered, not asked. */
 export type CellSign = 'r' | 'p' | 'w' | 'n' | 'u';
@@ -42,11 +42,22 @@ export function turnout(signs: Iterable<string>): { asked: number; answered: num
   return { asked: asked.length, answered: asked.filter((sign) => sign !== 'n').length };
 }
 
+function partsOf({ cells }: Sheet): Report['parts'] {
+  const parts: Report['parts'] = {};
+  cells.forEach((row, r) =>
+    row.forEach((cell, c) => {
+      if (cell?.is === 'part') parts[`${r} ${c}`] = cell.share;
+    }),
+  );
+  return parts;
+}
+
 /** Works the report of a sitting out of its state: what is ruled later changes every figure that depends on it. */
 export function reportOf(state: SittingState): Report {
   const sheet = sheetOf(state);
+  const totals = totalsOf(sheet);
   const figures = sheet.items.map(({ plays }, column) =>
-    itemFigures(sheet, column, writtenQuestion(state, playOf(state, plays[0]!)!)),
+    itemFigures(sheet, column, writtenQuestion(state, playOf(state, plays[0]!)!), totals),
   );
   const { startedAt, closedAt, show } = state;
   return {
@@ -64,11 +75,7 @@ export function reportOf(state: SittingState): Report {
       figures: figures[column]!,
     })),
     rows: sheet.cells.map((row) => row.map((cell) => (cell ? signs[cell.is] : 'u')).join('')),
-    parts: Object.fromEntries(
-      sheet.cells.flatMap((row, r) =>
-        row.flatMap((cell, c) => (cell?.is === 'part' ? [[`${r} ${c}`, cell.share] as const] : [])),
-      ),
-    ),
+    parts: partsOf(sheet),
     overview: overviewOf(sheet, figures),
     minutes: {
       played: startedAt === null || closedAt === null ? null : Math.round((closedAt - startedAt) / 60_000),

@@ -3,7 +3,7 @@ import { nextStep } from '../sitting/read/nextStep.ts';
 import { resultsOf, type ResponseRow } from './results.ts';
 import { tally } from '../rehearsal/tally.ts';
 import type { AnswerContent } from '../question/kinds/index.ts';
-import { responsesCsv } from '../interchange/csv.ts';
+import { responsesSheet, toCsv } from '../interchange/csv.ts';
 import { quizOf } from '../sitting/test/quizOf.ts';
 import { everyKind, seatActor, Table } from '../sitting/test/table.ts';
 
@@ -39,7 +39,7 @@ describe('what a question brought', () => {
     const table = asked(new Table(quizOf([many])).do('begin'));
     table.do('lock', 'showKey', 'settle');
     expect(rows(table, 'key')[0]).toEqual(['Chalk; Sandstone']);
-    expect(responsesCsv(resultsOf(table.state)).split('\r\n')[1]).toContain('Chalk; Sandstone');
+    expect(toCsv(...responsesSheet(resultsOf(table.state))).split('\r\n')[1]).toContain('Chalk; Sandstone');
   });
 
   test('an opinion is an answer, worth nothing', () => {
@@ -60,7 +60,9 @@ describe('what a question brought', () => {
       const table = asked(new Table(quizOf([answer])).do('begin'));
       if (answer.kind === 'aloud') table.do({ type: 'rule', team: 't0', verdict: 'right' });
       table.do('lock', 'settle', 'leave');
-      const [head, ...lines] = responsesCsv(resultsOf(table.state)).trim().split('\r\n');
+      const [head, ...lines] = toCsv(...responsesSheet(resultsOf(table.state)))
+        .trim()
+        .split('\r\n');
       expect(lines).toHaveLength(3);
       for (const line of lines) expect(line.split(',')).toHaveLength(head!.split(',').length);
     },

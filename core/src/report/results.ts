@@ -89,9 +89,6 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
   const row = {
     number,
     play: play.play,
-    who: null,
-    knower: null,
-    teamId: '',
     category: placeOf(state, play).label || (state.show.rounds[state.begun[play.begun]!.index]?.title ?? ''),
     value: kind.keyed ? play.points : 0,
     prompt: written.prompt,
@@ -99,6 +96,9 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
   };
   const hands = handsOf(state, play).map((answer): ResponseRow => ({
     ...row,
+    who: null,
+    knower: null,
+    teamId: '',
     team: '',
     player: '',
     answer,
@@ -110,7 +110,9 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
   }));
   if (hands.length > 0) return hands;
   const tries: Pick<Response, 'team' | 'seat'>[] = [...given(state, play), ...silentIn(state, play)];
-  const order = (team: string) => hadFloor(play).indexOf(team) + 1 || tries.length + 1;
+  const nameless = isNameless(state, play);
+  const floors = new Map(hadFloor(play).map((team, i) => [team, i]));
+  const order = (team: string) => floors.get(team) ?? tries.length;
   return tries
     .sort((a, b) => order(a.team) - order(b.team))
     .map((one) => {
@@ -123,10 +125,16 @@ function rowsOf(state: SittingState, play: QuestionInPlay, number: number): Resp
         share,
         after,
       } = one as Partial<Response> & typeof one;
+      // Written out: a hundred thousand of them take a tenth of the time of copies that are changed.
       return {
-        ...row,
-        knower: isNameless(state, play) ? null : whose(state, one),
-        who: isNameless(state, play) ? null : ((one as Partial<Response>).who ?? null),
+        number: row.number,
+        play: row.play,
+        category: row.category,
+        value: row.value,
+        prompt: row.prompt,
+        key: row.key,
+        knower: nameless ? null : whose(state, one),
+        who: nameless ? null : ((one as Partial<Response>).who ?? null),
         teamId: team,
         team: teamOf(state, team)?.name ?? '',
         player: seat ? (state.seats.get(seat)?.name ?? '') : '',

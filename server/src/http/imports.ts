@@ -1,7 +1,7 @@
 import Router from '@koa/router';
 import { Id } from '@distaff/core/text';
 import { Question } from '@distaff/core/question';
-import { MAX_ROWS, sheetHeader, toCsv, writeRow, writeSetFile } from '@distaff/core/interchange';
+import { MAX_ROWS, sheetHeader, writeRow, writeSetFile } from '@distaff/core/interchange';
 import * as v from 'valibot';
 import type { Imports } from '../db/imports.ts';
 import { accessTo } from '../db/access.ts';
@@ -9,6 +9,7 @@ import { readSet } from '../db/sets.ts';
 import { questionsOf } from '../db/setQuestions.ts';
 import { addressOf, pageOf, reach, read, someone, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
+import { csvBody } from './streamed.ts';
 
 const BringIn = v.object({
   id: v.optional(Id),
@@ -46,7 +47,7 @@ export function importRoutes(imports: Imports): Router {
     const { set, questions } = await copied(ctx);
     ctx.type = 'text/csv; charset=utf-8';
     ctx.set('Content-Disposition', `attachment; filename="${fileName(set.title, 'questions', 'csv')}"`);
-    ctx.body = toCsv([...sheetHeader], questions.map(writeRow));
+    ctx.body = csvBody([...sheetHeader], questions.map(writeRow));
   });
   router.get('/sets/:id/questions.json', async (ctx) => {
     const { set, questions } = await copied(ctx);

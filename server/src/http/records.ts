@@ -9,6 +9,7 @@ import { Problem } from '../problem.ts';
 import { addressOf, read, signedIn, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
 import { RecordStore } from './recordStore.ts';
+import { jsonBody } from './streamed.ts';
 
 /** Where the stand-in for a store lies on this server. */
 const STAND_IN = '/api/stand-ins/record-store';
@@ -51,7 +52,7 @@ export function recordRoutes(sittings: Sittings, hosts: SittingHosts): Router {
     const { title, all } = await statements(ctx);
     ctx.set('Content-Disposition', `attachment; filename="${fileName(title, 'xapi', 'json')}"`);
     ctx.type = 'application/json; charset=utf-8';
-    ctx.body = JSON.stringify(all, null, 2);
+    ctx.body = jsonBody(all);
   });
   router.post('/sittings/:id/statements', async (ctx) => {
     const { url, user, password } = read(Target, ctx.request.body);

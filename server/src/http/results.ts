@@ -1,5 +1,5 @@
 import Router from '@koa/router';
-import { responsesCsv, standingsCsv } from '@distaff/core/interchange';
+import { responsesSheet, standingsSheet } from '@distaff/core/interchange';
 import type { Random } from '@distaff/core/random';
 import { isRefusal, type Refusal } from '@distaff/core/refusal';
 import { MarkRule, movesBetween, personOf, scoreHistory } from '@distaff/core/report';
@@ -13,6 +13,7 @@ import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
 import { read, signedIn, type Ctx } from './context.ts';
 import { fileName } from './fileName.ts';
+import { csvBody } from './streamed.ts';
 
 const Asked = v.object({ id: Id, command: Correction });
 const Wanted = v.object({ ids: v.pipe(v.array(Id), v.maxLength(500)) });
@@ -104,13 +105,13 @@ export function resultRoutes(
     ctx.body = await results(ctx);
   });
 
-  const files = { standings: standingsCsv, responses: responsesCsv };
-  for (const [what, toText] of Object.entries(files))
+  const files = { standings: standingsSheet, responses: responsesSheet };
+  for (const [what, sheet] of Object.entries(files))
     router.get(`/${what}.csv`, async (ctx) => {
       const { sitting, results: own } = await results(ctx);
       ctx.type = 'text/csv; charset=utf-8';
       ctx.set('Content-Disposition', `attachment; filename="${fileName(sitting.title, what, 'csv')}"`);
-      ctx.body = toText(own);
+      ctx.body = csvBody(...sheet(own));
     });
 
   return router;

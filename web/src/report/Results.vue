@@ -3,7 +3,7 @@ import { mdiCertificateOutline, mdiDownload, mdiPrinter } from '@mdi/js';
 import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import { saveFile, svgToPng } from '../design/saveFile.ts';
+import { saveFile, svgToPdf, svgToPng } from '../design/saveFile.ts';
 import StandingBars from '../design/StandingBars.vue';
 import PlainBar from '../design/PlainBar.vue';
 import { useFormat } from '../design/useFormat.ts';
@@ -60,9 +60,11 @@ const cloth = computed(() =>
 );
 const clothUrl = computed(() => `data:image/svg+xml,${encodeURIComponent(cloth.value)}`);
 const saveSvg = () => saveFile('cloth.svg', new Blob([cloth.value], { type: 'image/svg+xml' }));
-async function savePng(): Promise<void> {
+async function savePicture(type: 'png' | 'pdf'): Promise<void> {
   try {
-    saveFile('cloth.png', await svgToPng(cloth.value));
+    const svg = cloth.value;
+    const file = type === 'png' ? svgToPng(svg) : svgToPdf(svg, data.value!.sitting.title);
+    saveFile(`cloth.${type}`, await file);
   } catch {
     results.problem = t('report.pngFailed');
   }
@@ -167,9 +169,14 @@ async function savePng(): Promise<void> {
                 <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="saveSvg">{{
                   t('report.saveSvg')
                 }}</v-btn>
-                <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="savePng">{{
-                  t('report.savePng')
-                }}</v-btn>
+                <v-btn
+                  v-for="type in ['png', 'pdf'] as const"
+                  :key="type"
+                  variant="outlined"
+                  :prepend-icon="mdiDownload"
+                  @click="savePicture(type)"
+                  >{{ t(`report.savePicture.${type}`) }}</v-btn
+                >
                 <v-btn
                   variant="outlined"
                   :prepend-icon="mdiCertificateOutline"

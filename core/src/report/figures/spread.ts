@@ -14,8 +14,21 @@ export function deviation(values: readonly number[]): number | null {
  * R. J. Hyndman and Y. Fan, “Sample quantiles in statistical packages”, 1996); null of nothing.
  */
 export function quantile(values: readonly number[], p: number): number | null {
-  if (values.length === 0) return null;
+  return quantileOf(
+    [...values].sort((a, b) => a - b),
+    p,
+  );
+}
+
+/** The values below which a quarter, half and three quarters of the others lie; null of nothing. */
+export function quartiles(values: readonly number[]): { low: number; middle: number; high: number } | null {
   const sorted = [...values].sort((a, b) => a - b);
+  const [low, middle, high] = [0.25, 0.5, 0.75].map((p) => quantileOf(sorted, p));
+  return low == null ? null : { low, middle: middle!, high: high! };
+}
+
+function quantileOf(sorted: readonly number[], p: number): number | null {
+  if (sorted.length === 0) return null;
   const at = (sorted.length - 1) * p;
   const below = Math.floor(at);
   const low = sorted[below]!;

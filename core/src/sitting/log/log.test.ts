@@ -5,7 +5,7 @@ import path from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import { floors } from '../../formats/rules.ts';
 import { formatNames } from '../../formats/index.ts';
-import { responsesCsv, standingsCsv } from '../../interchange/csv.ts';
+import { responsesSheet, standingsSheet, toCsv } from '../../interchange/csv.ts';
 import { resultsOf } from '../../report/results.ts';
 import { deskView } from '../view/desk.ts';
 import { replay } from '../sitting.ts';
@@ -54,8 +54,8 @@ describe('logs for ever', () => {
     expect({
       scores: Object.fromEntries(results.standings.map(({ id, score }) => [id, score])),
       places: Object.fromEntries(results.standings.map(({ id, place }) => [id, place])),
-      standings: standingsCsv(results),
-      responses: responsesCsv(results),
+      standings: toCsv(...standingsSheet(results)),
+      responses: toCsv(...responsesSheet(results)),
       byHand: results.byHand,
     }).toEqual(kept.expected);
     expect(deskView(state).phase).toBe('closed');

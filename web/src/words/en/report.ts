@@ -17,7 +17,7 @@ export const report = {
   standings: 'Standings',
   cloth: 'Cloth',
   saveSvg: 'Save as SVG',
-  savePng: 'Save as PNG',
+  savePicture: { png: 'Save as PNG', pdf: 'Save as PDF' },
   pngFailed: 'The picture could not be drawn. Save it as SVG instead.',
   csvStandings: 'Standings as CSV',
   csvResponses: 'All answers as CSV',
