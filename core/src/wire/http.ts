@@ -86,7 +86,8 @@ export interface ListedSitting extends SittingInfo {
 }
 export interface SittingResults {
   sitting: SittingInfo;
-  results: Results;
+  /** Without the single answers, which are asked for apart. */
+  results: Omit<Results, 'responses'>;
   report: Report;
   cloth: ClothRow[];
 }

@@ -11,15 +11,19 @@ import { writeOwnLinks } from './ownLinks.ts';
 const pack = promisify(gzip);
 const unpack = promisify(gunzip);
 
-/** What came of a sitting, as it is shown and taken away. */
-export interface KeptResults {
-  results: Results;
+/** What came of a sitting, as it is shown first: all but the single answers, of which there may be a hundred thousand. */
+export interface KeptReport {
+  results: Omit<Results, 'responses'>;
   report: Report;
   cloth: ClothRow[];
 }
+/** All of it, as it is taken away. */
+export interface KeptResults extends KeptReport {
+  results: Results;
+}
 
 /** Goes up with every change of what results or digests hold: those kept before are worked out anew. */
-export const MADE_WITH = 5;
+export const MADE_WITH = 6;
 
 export const workOut = (state: SittingState): KeptResults => ({
   results: resultsOf(state),
@@ -45,8 +49,10 @@ export async function writeResults(
     return;
   }
   const kept = workOut(state);
-  await db.query('REPLACE INTO sitting_result (sitting_id, made_with, body) VALUES (?,?,?)', {
-    replacements: [id, MADE_WITH, await pack(JSON.stringify(kept))],
+  const { responses, ...results } = kept.results;
+  const first: KeptReport = { ...kept, results };
+  await db.query('REPLACE INTO sitting_result (sitting_id, made_with, body, responses) VALUES (?,?,?,?)', {
+    replacements: [id, MADE_WITH, await pack(JSON.stringify(first)), await pack(JSON.stringify(responses))],
     ...within,
   });
   const digest = digestOf(state, kept.report, kept.results);
@@ -81,14 +87,17 @@ export async function writeDigest(
 export const readDigest = async (body: Buffer): Promise<Digest> =>
   JSON.parse((await unpack(body)).toString()) as Digest;
 
-/** The results kept of a closed sitting, or null where they have to be worked out from its log. */
-export async function readResults(db: Sequelize, id: string): Promise<KeptResults | null> {
-  const [row] = await db.query<{ body: Buffer }>(
-    'SELECT body FROM sitting_result WHERE sitting_id = ? AND made_with = ?',
+/** A part of what is kept of a closed sitting, or null where it has to be worked out from its log. */
+async function readKept<T>(db: Sequelize, id: string, column: 'body' | 'responses'): Promise<T | null> {
+  const [row] = await db.query<{ part: Buffer }>(
+    `SELECT ${column} AS part FROM sitting_result WHERE sitting_id = ? AND made_with = ?`,
     { replacements: [id, MADE_WITH], type: QueryTypes.SELECT },
   );
-  return row ? (JSON.parse((await unpack(row.body)).toString()) as KeptResults) : null;
+  return row ? (JSON.parse((await unpack(row.part)).toString()) as T) : null;
 }
+export const readReport = (db: Sequelize, id: string): Promise<KeptReport | null> => readKept(db, id, 'body');
+export const readResponses = (db: Sequelize, id: string): Promise<Results['responses'] | null> =>
+  readKept(db, id, 'responses');
 
 /** Notes which questions of the library were played with whom, and how they did. */
 export async function writePlayed(

@@ -22,7 +22,16 @@ import {
 import { Problem } from '../problem.ts';
 import { AccountRow, SittingRow } from './models.ts';
 import { SittingLog, UnreadableLog } from './sittingLog.ts';
-import { readResults, workOut, writeDigest, writePlayed, writeResults, type KeptResults } from './results.ts';
+import {
+  readReport,
+  readResponses,
+  workOut,
+  writeDigest,
+  writePlayed,
+  writeResults,
+  type KeptReport,
+  type KeptResults,
+} from './results.ts';
 
 /** A sitting as the server knows it. */
 export interface SittingInfo extends wire.SittingInfo {
@@ -316,12 +325,21 @@ export class Sittings {
   }
 
   /**
-   * What came of a sitting: kept ones where it is closed, so that its log is not read for it. `stateOf`
-   * is asked where they have to be worked out, and of a closed sitting they are kept then.
+   * What came of a sitting, without its single answers: as it was kept where it is closed, so that its log is not read for
+   * it. `stateOf` is asked where that has to be worked out, and of a closed sitting it is kept then.
    */
-  async results({ id, closedAt }: SittingInfo, stateOf: () => Promise<SittingState>): Promise<KeptResults> {
-    const kept = closedAt === null ? null : await readResults(this.#db, id);
-    if (kept) return kept;
+  async report(info: SittingInfo, stateOf: () => Promise<SittingState>): Promise<KeptReport> {
+    const kept = info.closedAt === null ? null : await readReport(this.#db, info.id);
+    return kept ?? this.#workOut(info, stateOf);
+  }
+  /** The same with every answer. */
+  async results(info: SittingInfo, stateOf: () => Promise<SittingState>): Promise<KeptResults> {
+    const kept = info.closedAt === null ? null : await readReport(this.#db, info.id);
+    const responses = kept && (await readResponses(this.#db, info.id));
+    if (kept && responses) return { ...kept, results: { ...kept.results, responses } };
+    return this.#workOut(info, stateOf);
+  }
+  async #workOut({ id }: SittingInfo, stateOf: () => Promise<SittingState>): Promise<KeptResults> {
     const state = await stateOf();
     if (state.phase === 'closed') await writeResults(this.#db, id, state);
     return workOut(state);

@@ -5,6 +5,7 @@ import { isRefusal, type Refusal } from '@distaff/core/refusal';
 import { MarkRule, movesBetween, personOf, scoreHistory } from '@distaff/core/report';
 import { barredCorrection, Correction } from '@distaff/core/sitting';
 import { Id } from '@distaff/core/text';
+import type { SittingResults } from '@distaff/core/wire';
 import * as v from 'valibot';
 import type { MarkRules } from '../db/markRules.ts';
 import type { SittingInfo, Sittings } from '../db/sittings.ts';
@@ -36,6 +37,13 @@ export function resultRoutes(
   const mine = (ctx: At): Promise<SittingInfo> =>
     sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
   const stateOf = async (ctx: At) => hosts.get((await mine(ctx)).id).host.state();
+  const report = async (ctx: At): Promise<SittingResults> => {
+    const sitting = await mine(ctx);
+    const { results, ...more } = await sittings.report(sitting, () => hosts.get(sitting.id).host.state());
+    // Worked out just now it has every answer; a page asks for those apart.
+    const { standings, title, byHand } = results;
+    return { sitting, results: { title, standings, byHand }, ...more };
+  };
   const results = async (ctx: At) => {
     const sitting = await mine(ctx);
     return { sitting, ...(await sittings.results(sitting, () => hosts.get(sitting.id).host.state())) };
@@ -43,7 +51,10 @@ export function resultRoutes(
   const refused = ({ sentence }: Refusal) => new Problem(409, 'notNow', sentence);
 
   router.get('/results', async (ctx) => {
-    ctx.body = await results(ctx);
+    ctx.body = await report(ctx);
+  });
+  router.get('/responses', async (ctx) => {
+    ctx.body = { responses: (await results(ctx)).results.responses };
   });
   router.get('/scores', async (ctx) => {
     ctx.body = scoreHistory(await stateOf(ctx), read(OfTeam, ctx.query).team ?? null);
@@ -56,8 +67,8 @@ export function resultRoutes(
 
   // Marks themselves are worked out where they are looked at: what is kept is how.
   const groupOf = async (ctx: At) => {
-    const { sitting, report } = await results(ctx);
-    return { account: signedIn(ctx).id, sitting: sitting.id, group: report.group };
+    const { sitting, report: own } = await report(ctx);
+    return { account: signedIn(ctx).id, sitting: sitting.id, group: own.group };
   };
   router.get('/marks', async (ctx) => {
     const { account, sitting, group } = await groupOf(ctx);
@@ -102,7 +113,7 @@ export function resultRoutes(
     const host = await closed(ctx, command);
     const answer = await host.submit({ id, command, actor: { role: 'host', id: signedIn(ctx).id } });
     if (isRefusal(answer)) throw refused(answer);
-    ctx.body = await results(ctx);
+    ctx.body = await report(ctx);
   });
 
   const files = { standings: standingsSheet, responses: responsesSheet };

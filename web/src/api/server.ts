@@ -4,7 +4,7 @@ import type { Learnt, Usual } from '@distaff/core/learn';
 import type { Cut } from '@distaff/core/media';
 import type { NearDuplicate } from '@distaff/core/review';
 import type { PracticeSettings } from '@distaff/core/practice';
-import type { MarkRule, Moves, PersonReport, ScoreHistory } from '@distaff/core/report';
+import type { MarkRule, Moves, PersonReport, ScoreHistory, Results } from '@distaff/core/report';
 import type { League, SaidSame, Several, TermMark } from '@distaff/core/term';
 import type { Correction } from '@distaff/core/sitting';
 import type { Tempo, Show } from '@distaff/core/show';
@@ -252,6 +252,7 @@ export const server = {
   clearSitting: (id: string) => call<void>('POST', `/api/sittings/${id}/clear`),
   closeAnswers: (id: string, closed: boolean) =>
     call<void>('PUT', `/api/sittings/${id}/answers-closed`, { closed }),
+  responses: (id: string) => call<Pick<Results, 'responses'>>('GET', `/api/sittings/${id}/responses`),
   makeAnonymous: (id: string) => call<void>('POST', `/api/sittings/${id}/anonymous`),
   sitting: (id: string) => call<SittingInfo>('GET', `/api/sittings/${id}`),
   deskLink: (id: string) => call<{ key: string }>('POST', `/api/sittings/${id}/desk-link`),

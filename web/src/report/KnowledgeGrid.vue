@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Report, Results } from '@distaff/core/report';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import RichText from '../design/rich/RichText.vue';
 import './grid.css';
@@ -10,13 +10,12 @@ import { useResults } from './results.ts';
 import { columnsInOrder, orders, rowsInOrder, signAt, signsInOrder, type Order } from './signs.ts';
 
 /** Who knew what: a row for each person or team, a square for each question, told apart by sign. */
-const { report, responses } = defineProps<{ report: Report; responses: Results['responses'] }>();
+const { report } = defineProps<{ report: Report }>();
 const { t, locale } = useI18n();
 const results = useResults();
-/** So many rows are shown at first; of more than `MANY` only those that are seen are drawn. */
+/** So many rows are shown at first; of more than `MANY` each is one drawing, so that a thousand scroll. */
 const FIRST = 10;
 const MANY = 60;
-const LINE = 22;
 const order = ref<Order>('best');
 const all = ref(false);
 const rows = computed(() => rowsInOrder(report, order.value, locale.value));
@@ -29,13 +28,15 @@ const used = computed(() => {
 /** By question and row; of several answers to one question the first counts. */
 const answers = computed(() => {
   const found = new Map<string, Results['responses'][number]>();
-  for (const row of responses) {
+  for (const row of results.responses ?? []) {
     const key = `${row.number} ${row.knower}`;
     if (!found.has(key)) found.set(key, row);
   }
   return found;
 });
 const at = ref<{ row: number; column: number } | null>(null);
+// What exactly was answered comes once somebody points at it.
+watch(at, (one) => one && void results.wantResponses());
 const chosenIn = (row: number) => (at.value?.row === row ? at.value.column : null);
 /** What the chosen square stands for. */
 const told = computed(() => {
@@ -86,17 +87,18 @@ const told = computed(() => {
             >
           </span>
         </div>
-        <v-virtual-scroll v-if="shown.length > MANY" :items="shown" :item-height="LINE" height="480">
-          <template #default="{ item }">
-            <KnowledgeRow
-              :report="report"
-              :columns="layout.columns"
-              :row="item"
-              :chosen="chosenIn(item)"
-              @choose="at = { row: item, column: $event }"
-            />
-          </template>
-        </v-virtual-scroll>
+        <div v-if="shown.length > MANY" class="many">
+          <KnowledgeRow
+            v-for="row in shown"
+            :key="row"
+            :report="report"
+            light
+            :columns="layout.columns"
+            :row="row"
+            :chosen="chosenIn(row)"
+            @choose="at = { row, column: $event }"
+          />
+        </div>
         <template v-else>
           <KnowledgeRow
             v-for="row in shown"
@@ -157,6 +159,13 @@ h2 {
 }
 .scroll {
   overflow-x: auto;
+}
+.many {
+  height: 480px;
+  overflow-y: auto;
+  /* Scrolled as a picture of its own. */
+  will-change: transform;
+  background: var(--paper);
 }
 .order {
   max-width: 200px;

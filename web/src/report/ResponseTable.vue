@@ -1,31 +1,34 @@
 <script setup lang="ts">
-import type { Results } from '@distaff/core/report';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import RichText from '../design/rich/RichText.vue';
 import { useFormat } from '../design/useFormat.ts';
+import { useResults } from './results.ts';
 import { useVerdict, verdictIcon } from '../design/verdict.ts';
 
-const { rows } = defineProps<{ rows: Results['responses'] }>();
+const results = useResults();
+void results.wantResponses();
+const rows = computed(() => results.responses ?? []);
 const { t } = useI18n();
 const { points, change } = useFormat();
 const { told } = useVerdict();
 /** Of more answers those to one question are shown at a time: no browser draws a table of forty thousand rows. */
 const MANY = 2000;
 const questions = computed(() => {
-  const found = new Map(rows.map(({ number, prompt }) => [number, prompt]));
+  const found = new Map(rows.value.map(({ number, prompt }) => [number, prompt]));
   return [...found].map(([value, prompt]) => ({ value, title: `${value} · ${prompt}` }));
 });
 const number = ref<number | null>(null);
 const shown = computed(() => {
-  if (rows.length <= MANY) return rows;
-  const of = number.value ?? rows[0]!.number;
-  return rows.filter((row) => row.number === of);
+  if (rows.value.length <= MANY) return rows.value;
+  const of = number.value ?? rows.value[0]!.number;
+  return rows.value.filter((row) => row.number === of);
 });
 </script>
 
 <template>
-  <p v-if="rows.length === 0" class="muted">{{ t('report.noResponses') }}</p>
+  <p v-if="!results.responses" role="status">{{ t('common.loading') }}</p>
+  <p v-else-if="rows.length === 0" class="muted">{{ t('report.noResponses') }}</p>
   <v-select
     v-if="rows.length > MANY"
     class="which"

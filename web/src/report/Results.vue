@@ -130,7 +130,7 @@ async function savePicture(type: 'png' | 'pdf'): Promise<void> {
         <template v-if="tab === 'overview'">
           <FigureStrip :report="data.report" />
           <div class="knew">
-            <KnowledgeGrid :report="data.report" :responses="data.results.responses" />
+            <KnowledgeGrid :report="data.report" />
             <MostMissed :report="data.report" />
           </div>
           <WhatNext />
@@ -192,7 +192,7 @@ async function savePicture(type: 'png' | 'pdf'): Promise<void> {
         <QuestionFigures v-else-if="tab === 'questions'" :report="data.report" />
         <ScoreTab v-else-if="tab === 'scores'" />
         <MarksTab v-else-if="tab === 'marks'" />
-        <ResponseTable v-else :rows="data.results.responses" />
+        <ResponseTable v-else />
       </template>
     </main>
     <CorrectionDialog />

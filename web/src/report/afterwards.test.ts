@@ -19,7 +19,7 @@ import { useOwnSheet } from '../marks/useOwnSheet.ts';
 /** Results of a game with these corrections so far. */
 const game = (id: string, corrections: number[] = []) => ({
   sitting: { id, title: id, closedAt: '2026-11-01', anonymousSince: null },
-  results: { standings: [], responses: [], byHand: [] },
+  results: { standings: [], byHand: [] },
   report: {
     corrections,
     group: '7B',
@@ -108,6 +108,23 @@ describe('what is put right', () => {
     late.release({});
     await two;
     expect(results.data!.sitting.id).toBe('three');
+  });
+
+  test('answers come when they are wanted, once, and anew after a correction', async () => {
+    let n = 0;
+    server.routes['GET /api/sittings/*/responses'] = () => ({ responses: [{ number: ++n }] });
+    const results = useResults();
+    await results.load('one');
+    expect(results.responses).toBeNull();
+    await Promise.all([results.wantResponses(), results.wantResponses()]);
+    expect(results.responses).toEqual([{ number: 1 }]);
+    await results.propose(drop, 'Dropped.');
+    await results.apply();
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(server.of('GET /api/sittings/*/responses')).toHaveLength(2);
+    expect(results.responses).toEqual([{ number: 2 }]);
+    await results.load('two');
+    expect(results.responses).toBeNull();
   });
 
   test('deleted, had again, made anonymous: what the page shows follows, also where it is refused', async () => {

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
-import type { Moves } from '@distaff/core/report';
+import { computed, ref, shallowRef } from 'vue';
+import type { Moves, Results } from '@distaff/core/report';
 import type { Correction } from '@distaff/core/sitting';
 import { server, type SittingResults } from '../api/server.ts';
 
@@ -16,15 +16,33 @@ export interface Proposal {
 /** The results of one game, and what its host puts right afterwards. */
 export const useResults = defineStore('results', () => {
   const id = ref('');
-  const data = ref<SittingResults | null>(null);
+  /** What comes from the server is never changed here, and may be large: only whether it is another one is watched. */
+  const data = shallowRef<SittingResults | null>(null);
+  /** Every answer; null until somebody wants to see them. */
+  const responses = shallowRef<Results['responses'] | null>(null);
   const problem = ref('');
   const proposal = ref<Proposal | null>(null);
   const isSending = ref(false);
   /** Goes up with every correction, for what is asked of the server apart. */
   const turn = ref(0);
 
+  let wanted = '';
+  async function wantResponses(): Promise<void> {
+    const now = `${id.value} ${turn.value}`;
+    if (wanted === now) return;
+    wanted = now;
+    try {
+      const told = await server.responses(id.value);
+      if (wanted === now) responses.value = told.responses;
+    } catch (error) {
+      wanted = '';
+      problem.value = (error as Error).message;
+    }
+  }
+
   async function load(sitting: string): Promise<void> {
     id.value = sitting;
+    [responses.value, wanted] = [null, ''];
     [data.value, proposal.value, problem.value, isDeleted.value] = [null, null, '', false];
     try {
       const loaded = await server.results(sitting);
@@ -32,6 +50,12 @@ export const useResults = defineStore('results', () => {
     } catch (error) {
       problem.value = (error as Error).message;
     }
+  }
+
+  /** Something was changed: what was asked for apart is asked for again where it is looked at. */
+  function again(): void {
+    turn.value++;
+    if (wanted !== '') void wantResponses();
   }
 
   /** Whether anything may be put right here: while a game is on, its desk does that. */
@@ -58,7 +82,7 @@ export const useResults = defineStore('results', () => {
     problem.value = '';
     try {
       data.value = await server.correct(id.value, key, command);
-      turn.value++;
+      again();
     } catch (error) {
       problem.value = (error as Error).message;
     } finally {
@@ -99,14 +123,14 @@ export const useResults = defineStore('results', () => {
     guarded(async () => {
       await server.makeAnonymous(id.value);
       data.value = await server.results(id.value);
-      turn.value++;
+      again();
     });
 
   const clear = () =>
     guarded(async () => {
       await server.clearSitting(id.value);
       data.value = await server.results(id.value);
-      turn.value++;
+      again();
     });
   /** Whether players may still come back to their own answers. */
   const closeAnswers = (closed: boolean) =>
@@ -118,6 +142,8 @@ export const useResults = defineStore('results', () => {
   return {
     id,
     data,
+    responses,
+    wantResponses,
     problem,
     proposal,
     isSending,

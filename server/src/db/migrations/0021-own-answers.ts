@@ -2,7 +2,7 @@ import type { QueryInterface } from 'sequelize';
 
 const bin = (length: number) => `VARCHAR(${length}) CHARACTER SET ascii COLLATE ascii_bin`;
 
-/** By what players come back to their own answers, until their host closes that; and since when a game was cleared of answers. */
+/** Answers lie apart from the figures that a page shows first. By what players come back to their own answers, until their host closes that; and since when a game was cleared of answers. */
 export async function up(db: QueryInterface): Promise<void> {
   for (const sql of [
     `CREATE TABLE own_link (
@@ -13,6 +13,7 @@ export async function up(db: QueryInterface): Promise<void> {
       KEY own_link_sitting (sitting_id),
       CONSTRAINT own_link_of_sitting FOREIGN KEY (sitting_id) REFERENCES sitting (id) ON DELETE CASCADE
     ) ENGINE=InnoDB`,
+    'ALTER TABLE sitting_result ADD COLUMN responses LONGBLOB NULL',
     'ALTER TABLE sitting ADD COLUMN answers_closed TINYINT(1) NOT NULL DEFAULT 0, ADD COLUMN cleared_at DATETIME(3) NULL',
   ])
     await db.sequelize.query(sql);
