@@ -5,13 +5,14 @@ import ts from 'typescript';
 import { say } from './lib/say.mjs';
 
 /*
- * Promises that nobody waits for in the scripts of components. The typed rules of eslint cover modules; for
- * components they build a program a file and take minutes, so that this looks at all of them in one program.
+ * Promises that nobody waits for in the web's components and modules. The typed rules of eslint build a program a component
+ * and take minutes, so that this looks at all of them in one program.
  */
 const root = path.resolve('web/src');
-const TWIN = '.vue.ts';
 const scripts = new Map();
+const modules = [];
 for (const name of readdirSync(root, { recursive: true, encoding: 'utf8' })) {
+  if (name.endsWith('.ts') && !name.endsWith('.d.ts')) modules.push(path.join(root, name));
   if (!name.endsWith('.vue')) continue;
   const { scriptSetup } = parse(readFileSync(path.join(root, name), 'utf8')).descriptor;
   if (!scriptSetup) continue;
@@ -31,7 +32,7 @@ host.getSourceFile = (file, target, ...more) =>
     ? ts.createSourceFile(file, scripts.get(file), target, true)
     : getSourceFile.call(host, file, target, ...more);
 const shims = path.join(root, 'shims.d.ts');
-const program = ts.createProgram([...scripts.keys(), shims], options, host);
+const program = ts.createProgram([...scripts.keys(), ...modules, shims], options, host);
 const checker = program.getTypeChecker();
 
 /** Whether somebody could wait for it: it has a `then` that is called. */
@@ -50,16 +51,20 @@ function isHandled(call) {
 
 const found = [];
 let looked = 0;
-for (const file of scripts.keys()) {
+for (const file of [...scripts.keys(), ...modules]) {
   const source = program.getSourceFile(file);
   (function walk(node) {
     if (ts.isExpressionStatement(node)) {
       const { expression } = node;
       if (ts.isCallExpression(expression)) looked++;
-      const waits = ts.isVoidExpression(expression) || ts.isAwaitExpression(expression);
+      // What is kept is waited for elsewhere.
+      const kept = ts.isBinaryExpression(expression);
+      const waits = kept || ts.isVoidExpression(expression) || ts.isAwaitExpression(expression);
       if (!waits && !isHandled(expression) && isPromise(checker.getTypeAtLocation(expression))) {
         const { line } = source.getLineAndCharacterOfPosition(node.getStart());
-        found.push(`${path.relative('.', file).slice(0, -TWIN.length)}.vue:${line + 1}: ${node.getText()}`);
+        found.push(
+          `${path.relative('.', file).replace(/\.vue\.ts$/, '.vue')}:${line + 1}: ${node.getText()}`,
+        );
       }
     }
     ts.forEachChild(node, walk);
@@ -67,5 +72,8 @@ for (const file of scripts.keys()) {
 }
 if (found.length > 0)
   say(`Nobody waits for these promises (say “void” where that is meant):\n${found.join('\n')}`);
-else say(`${looked} calls in ${scripts.size} components: each promise is waited for.`);
+else
+  say(
+    `${looked} calls in ${scripts.size} components and ${modules.length} modules: each promise is waited for.`,
+  );
 process.exit(found.length > 0 ? 1 : 0);

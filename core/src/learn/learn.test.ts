@@ -2,7 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { seeded } from '../random/seeded.ts';
 import type { Dated } from '../term/digest.ts';
-import { hasDrifted, learnQuestions, learntLevel } from './questions.ts';
+import { lsat, published } from '../report/test/lsat.ts';
+import { blankQuestion } from '../question/question.ts';
+import { newRound } from '../show/newRound.ts';
+import { showLength } from '../show/length/show.ts';
+import type { Round, Show } from '../show/show.ts';
+import { hasDrifted, learnQuestions, learntLevel, type Learnt } from './questions.ts';
+import { usualOf, withLearnt } from './withLearnt.ts';
 import { fitRasch } from './rasch.ts';
 
 /** Normal values by the polar way of G. Marsaglia. */
@@ -53,6 +59,23 @@ describe('difficulty on one scale', () => {
     }
     expect(within / all).toBeGreaterThan(0.92);
     expect(within / all).toBeLessThan(0.985);
+  });
+
+  test('of data that many books take as their example it is what is published of them', () => {
+    const at = (work: (row: number[], p: number) => number[]) => lsat.flatMap(work);
+    const fitted = fitRasch({
+      people: lsat.length,
+      questions: 5,
+      person: at((row, p) => row.map(() => p)),
+      question: at((row) => row.map((_, j) => j)),
+      share: at((row) => row),
+    });
+    // Ours are drawn to the middle by a prior: with a thousand answers by less than the tenth of an error.
+    published.difficulty.forEach((b, j) => {
+      expect(Math.abs(fitted.difficulty[j]! - published.slope * b)).toBeLessThan(0.03);
+      expect(fitted.error[j]).toBeGreaterThan(0.06);
+    });
+    expect(Math.abs(fitted.spread - published.slope)).toBeLessThan(0.02);
   });
 
   test('few answers are drawn to the middle, and say so by their error', () => {
@@ -173,5 +196,49 @@ describe('what games teach of a question', () => {
   test('of few answers no level is said, and nothing of drift', () => {
     const [one] = learnQuestions(games([[0.5]], 12));
     expect([learntLevel(one!), one!.drift, one!.discrimination]).toEqual([null, null, null]);
+  });
+});
+
+describe('what games taught, in a show', () => {
+  const known = (own: Partial<Learnt>): Learnt => ({
+    id: 'l1',
+    prompt: '',
+    answers: 40,
+    share: 0.9,
+    difficulty: 0,
+    error: 0.3,
+    discrimination: null,
+    drift: null,
+    seconds: 55,
+    lure: null,
+    ...own,
+  });
+  const question = {
+    ...blankQuestion(() => 'x'),
+    id: 'q',
+    prompt: 'Which knot?',
+    answer: { kind: 'truefalse' as const, key: true, words: { true: 'True', false: 'False' } },
+    origin: { id: 'l1', version: 1 },
+  };
+  const made = newRound('quiz', () => 'r');
+  const show = {
+    rounds: [{ ...made, content: { ...made.content, items: [{ id: 'q', points: null }] } } as Round],
+    questions: { q: question },
+    teams: [],
+    devices: { mode: 'each', score: 'teams' },
+  } as unknown as Show;
+
+  test('its share is that of middling people, whoever was asked; of few answers there is no usual time', () => {
+    expect(usualOf(known({}))).toEqual({ answers: 40, share: 0.5, seconds: 55 });
+    expect(usualOf(known({ answers: 9, difficulty: 1 })).seconds).toBeNull();
+  });
+
+  test('a question that takes long makes a show longer; one that nobody asked changes nothing', () => {
+    const [quick, slow] = [5, 55].map(
+      (seconds) => showLength(withLearnt(show, { l1: usualOf(known({ seconds })) })).span.likely,
+    );
+    expect(slow! - quick!).toBeGreaterThan(10);
+    expect(withLearnt(show, { other: usualOf(known({})) })).toEqual(show);
+    expect(show.questions.q).not.toHaveProperty('learnt');
   });
 });

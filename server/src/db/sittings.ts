@@ -10,15 +10,7 @@ import {
   type SittingState,
 } from '@distaff/core/sitting';
 import { rolesWith } from '@distaff/core/library';
-import {
-  literal,
-  Op,
-  QueryTypes,
-  UniqueConstraintError,
-  type Sequelize,
-  type Transaction,
-  type WhereOptions,
-} from 'sequelize';
+import { literal, Op, QueryTypes, UniqueConstraintError, type Sequelize, type WhereOptions } from 'sequelize';
 import { Problem } from '../problem.ts';
 import { AccountRow, SittingRow } from './models.ts';
 import { SittingLog, UnreadableLog } from './sittingLog.ts';

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import jstat from 'jstat';
 import { newcombe, wilson } from './interval.ts';
 import { reliability } from './reliability.ts';
-import { correlation, deviation, mean, quantile } from './spread.ts';
+import { correlation, deviation, mean, quantile, quartiles } from './spread.ts';
+import { lsat, published } from '../test/lsat.ts';
 
 const values = fc.array(fc.double({ min: -1000, max: 1000, noNaN: true }), { minLength: 2, maxLength: 40 });
 
@@ -13,6 +14,11 @@ test('mean, spread, quartiles and correlation are those of a statistics library'
       expect(mean(all)).toBeCloseTo(jstat.mean(all), 6);
       expect(deviation(all)).toBeCloseTo(jstat.stdev(all, true), 6);
       expect(quantile(all, p)).toBeCloseTo(jstat.quantiles(all, [p], 1, 1)[0]!, 6);
+      expect(quartiles(all)).toEqual({
+        low: quantile(all, 0.25),
+        middle: quantile(all, 0.5),
+        high: quantile(all, 0.75),
+      });
     }),
   );
   const pairs = fc.array(fc.tuple(fc.integer({ min: 0, max: 9 }), fc.integer({ min: 0, max: 9 })), {
@@ -130,5 +136,28 @@ describe('reliability', () => {
         [1, 0],
       ]),
     ).toBeNull();
+  });
+});
+
+describe('the figures published of a test that many books take as their example', () => {
+  const column = (i: number) => lsat.map((row) => row[i]!);
+  const sums = lsat.map((row) => row.reduce((sum, one) => sum + one, 0));
+
+  test('shares right, point-biserial correlations with the total, and with the rest of it', () => {
+    published.shares.forEach((share, i) => expect(mean(column(i))).toBeCloseTo(share, 6));
+    published.withTotal.forEach((r, i) =>
+      expect(correlation(column(i).map((own, p) => [own, sums[p]!]))).toBeCloseTo(r, 4),
+    );
+    published.withRest.forEach((r, i) =>
+      expect(correlation(column(i).map((own, p) => [own, sums[p]! - own]))).toBeCloseTo(r, 4),
+    );
+  });
+
+  test('alpha, which is KR-20 here, and what it is without each question', () => {
+    expect(reliability(lsat)).toMatchObject({ isKr20: true, people: 1000, items: 5 });
+    expect(reliability(lsat)!.alpha).toBeCloseTo(published.alpha, 4);
+    published.alphaWithout.forEach((alpha, i) =>
+      expect(reliability(lsat.map((row) => row.filter((_, j) => j !== i)))!.alpha).toBeCloseTo(alpha, 4),
+    );
   });
 });
