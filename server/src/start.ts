@@ -182,7 +182,7 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
       importRoutes(new Imports(database)),
       mediaRoutes(media),
       mediaFileRoutes(media),
-      ownAnswerRoutes(database, hosts),
+      ownAnswerRoutes(store, hosts),
       practicesRoutes(practices, runs, learnt, random),
       practiceRoutes(practices, runs, taking, codeGuesses),
       sittingRoutes(store, hosts, practices, codeGuesses),

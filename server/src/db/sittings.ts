@@ -13,6 +13,7 @@ import { rolesWith } from '@distaff/core/library';
 import { literal, Op, QueryTypes, UniqueConstraintError, type Sequelize, type WhereOptions } from 'sequelize';
 import { Problem } from '../problem.ts';
 import { AccountRow, SittingRow } from './models.ts';
+import { ownLinkOf } from './ownLinks.ts';
 import { SittingLog, UnreadableLog } from './sittingLog.ts';
 import {
   readReport,
@@ -168,6 +169,9 @@ export class Sittings {
   async closeAnswers(id: string, answersClosed: boolean): Promise<void> {
     await SittingRow.update({ answersClosed }, { where: { id } });
   }
+
+  /** The game and the seat that a player's token (hash) held. */
+  ownLinkOf = (token: string): ReturnType<typeof ownLinkOf> => ownLinkOf(this.#db, token);
 
   /** Takes some of its people out of a sitting that is over, for good; `names` are theirs where a list has them. */
   async forget(id: string, seats: ReadonlySet<string>, names: readonly string[]): Promise<void> {

@@ -1,9 +1,8 @@
 import Router from '@koa/router';
 import { eveningOf } from '@distaff/core/report';
 import { RateLimiterMemory } from 'rate-limiter-flexible';
-import type { Sequelize } from 'sequelize';
 import { hashToken } from '../auth/tokens.ts';
-import { ownLinkOf } from '../db/ownLinks.ts';
+import type { Sittings } from '../db/sittings.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
 
@@ -13,7 +12,7 @@ const gone = () =>
   new Problem(404, 'notThere', 'There are no answers here any more. Ask whoever hosted the game.');
 
 /** What players keep: their own answers, by the token that held their seat. No account is needed. */
-export function ownAnswerRoutes(db: Sequelize, hosts: SittingHosts): Router {
+export function ownAnswerRoutes(sittings: Sittings, hosts: SittingHosts): Router {
   const router = new Router({ prefix: '/api' });
   const looks = new RateLimiterMemory({ points: LOOKS, duration: 60 });
 
@@ -22,7 +21,7 @@ export function ownAnswerRoutes(db: Sequelize, hosts: SittingHosts): Router {
       throw new Problem(429, 'slow', 'That was too much at once. Wait a moment and try again.');
     });
     const [scheme, token] = ctx.get('authorization').split(' ');
-    const link = scheme === 'Bearer' && token ? await ownLinkOf(db, hashToken(token)) : null;
+    const link = scheme === 'Bearer' && token ? await sittings.ownLinkOf(hashToken(token)) : null;
     if (!link) throw gone();
     const evening = eveningOf(await hosts.get(link.sitting).host.state(), link.seat);
     if (!evening) throw gone();

@@ -58,7 +58,7 @@ const saveCloth = () =>
 </script>
 
 <template>
-  <RunAnswers back v-if="showsAll" :answered="now.view.answered" @back="showsAll = false" />
+  <RunAnswers v-if="showsAll" back :answered="now.view.answered" @back="showsAll = false" />
   <section v-else class="finished">
     <RunCloth :lengths="summary.lengths" :of="summary.of" :weave="weave">
       <template v-if="kind === 'counted'">
