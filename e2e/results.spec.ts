@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { rulesWith } from '@distaff/core/formats';
+import { readArchive } from '@distaff/core/interchange';
 import { blankQuestion, type Question } from '@distaff/core/question';
 import type { Locator, Page } from '@playwright/test';
 import { choice, expect, pick, press, quizShow, test } from './app.ts';
@@ -146,4 +147,60 @@ test('after the show: a spelling accepted, a question dropped, both undone; ever
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('heading', { name: 'Results of Quiz' })).toBeVisible();
   });
+});
+
+test('a player keeps a link to their own answers until the host closes it; marks go out for the school’s system; a game is cleared', async ({
+  app,
+  browser,
+}) => {
+  const host = await app.host(browser);
+  const { page } = host;
+  const sitting = await host.openDoors(quizShow([choice('Which one?')], ROUND, EACH));
+  const phone = await host.phone();
+  await phone.goto(`/join/${sitting.code}`);
+  await phone.getByLabel('Your name').fill('Ansa Kestle');
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await phone.locator('.handset').waitFor();
+  await go(page, phone.getByRole('radio', { name: 'wrong' }));
+  await pick(phone, 'wrong');
+  await expect(phone.getByText('Your answer is in.')).toBeVisible();
+  const link = phone.getByRole('link', { name: 'See my answers' });
+  await expect(link).toHaveCount(0);
+  await go(page, link);
+  await link.click();
+  await expect(phone.getByText('You answered: wrong')).toBeVisible();
+  await expect(phone.getByText('Correct answer: right')).toBeVisible();
+  await clean(phone, 'own answers', 'main');
+
+  await page.goto(`/results/${sitting.id}?tab=marks`);
+  await page.getByRole('button', { name: 'OneRoster' }).click();
+  const dialog = page.getByRole('dialog', { name: 'OneRoster 1.2' });
+  await expect(dialog.getByRole('button', { name: 'Download' })).toBeDisabled();
+  const users = 'sourcedId,givenName,familyName,role\nu1,Ansa,Kestle,student\nu2,Jory,Penrose,student\n';
+  await page
+    .locator('.v-dialog input[type=file]')
+    .setInputFiles({ name: 'users.csv', mimeType: 'text/csv', buffer: Buffer.from(users) });
+  await expect(dialog.getByText('1 of 1 people found.')).toBeVisible();
+  await dialog.getByRole('combobox', { name: 'Class, or its ID' }).fill('c7');
+  await dialog.getByRole('combobox', { name: 'Grading period' }).fill('t1');
+  await page.keyboard.press('Tab');
+  await clean(page, 'OneRoster', '.v-dialog');
+  const saved = page.waitForEvent('download');
+  await dialog.getByRole('button', { name: 'Download' }).click();
+  const files = readArchive(new Uint8Array(await readFile(await (await saved).path())));
+  if ('trouble' in files) throw new Error(files.trouble);
+  expect(new TextDecoder().decode(files.get('results.csv'))).toContain(',u1,fully graded,0,');
+  await dialog.getByRole('button', { name: 'Close' }).click();
+
+  await page.getByRole('button', { name: 'More for this game' }).click();
+  await page.getByText('Close players’ own answers').click();
+  await page.getByRole('button', { name: 'More for this game' }).click();
+  await expect(page.getByText('Let players see their own answers again')).toBeVisible();
+  await phone.reload();
+  await expect(phone.getByText('There are no answers here any more.')).toBeVisible();
+  await page.getByText('Clear all answers').click();
+  await page.getByRole('button', { name: 'Clear answers' }).click();
+  await expect(page.getByText('All answers were cleared')).toBeVisible();
+  await page.getByRole('tab', { name: 'Overview' }).click();
+  await expect(page.getByText('Ansa Kestle')).toHaveCount(0);
 });

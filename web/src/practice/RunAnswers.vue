@@ -28,7 +28,7 @@ const verdict = ({ share, given }: Answered) =>
           {{ one.given.join(' → ') || t('practice.nothing') }}
         </p>
         <p>
-          <span class="dim">{{ t('practice.correctAnswer') }}:</span>
+          <span class="dim">{{ t('practice.correctAnswer') }}:</span>{{ ' ' }}
           <RichText inline :text="one.key" />
         </p>
         <RichText v-if="one.explanation" class="dim" :text="one.explanation" />
