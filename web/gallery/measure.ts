@@ -174,6 +174,16 @@ function overlapping(lines: readonly { line: Line; box: DOMRect }[]): Complaint[
   return found;
 }
 
+/** What sticks out furthest of a page that scrolls sideways: the innermost of those, by its classes and words. */
+function furthest(): string {
+  const { scrollWidth } = document.documentElement;
+  const out = [...document.body.querySelectorAll('*')].filter(
+    (one) => one.getBoundingClientRect().right + scrollX >= scrollWidth - HAIR,
+  );
+  const last = out.at(-1);
+  return last ? `${last.getAttribute('class') ?? last.tagName} ${last.textContent!.trim()}`.slice(0, 80) : '';
+}
+
 /** The key must not be lower than what is wrong, and there to be read. */
 function keys(root: Element): Complaint[] {
   const found: Complaint[] = [];
@@ -225,7 +235,7 @@ export function complaints(root: Element): Complaint[] {
   }
   found.push(...overlapping(visible), ...keys(root));
   if (document.documentElement.scrollWidth > innerWidth + HAIR)
-    found.push({ what: 'wide', text: '', more: `${document.documentElement.scrollWidth} px` });
+    found.push({ what: 'wide', text: furthest(), more: `${document.documentElement.scrollWidth} px` });
   for (const formula of root.querySelectorAll<HTMLElement>('.katex-html')) {
     const box = formula.getBoundingClientRect();
     const isCut = cutterOf(formula, 'x')?.dots;
