@@ -1,4 +1,4 @@
-import { chromium } from '@playwright/test';
+import { openBrowser } from './browser.ts';
 import { benchShow, House, median, tell } from './house.ts';
 
 /*
@@ -9,10 +9,7 @@ const ROUNDS = 5;
 const SLOW = { offline: false, latency: 150, downloadThroughput: 200_000, uploadThroughput: 94_000 };
 
 const house = new House();
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium-headless-shell',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
-});
+const browser = await openBrowser();
 try {
   await house.open();
   const { id } = await house.post('/api/shows', { show: benchShow() });

@@ -12,11 +12,7 @@ import { seeded } from '@distaff/core/random';
 import { benchShow } from './house.ts';
 
 /** An evening of so many players and questions, all of them answered by everybody, the weaker players and harder questions wrong more often. */
-export function longEvening(
-  players: number,
-  questions: number,
-  { close = false, title = 'Bench' } = {},
-): Sitting {
+export function longEvening(players: number, questions: number, { close = false } = {}): Sitting {
   const sitting = newSitting();
   const random = seeded(`${players} × ${questions}`);
   let n = 0;
@@ -25,7 +21,7 @@ export function longEvening(
     if (isRefusal(events)) throw new Error(`${command.type}: ${events.sentence}`);
     append(sitting, events);
   };
-  const show = { ...benchShow(questions), title };
+  const show = benchShow(questions);
   append(sitting, [openDoors(show, 'BENCH', 'open-doors', 0, { role: 'host', id: 'host' })].flat());
   const seats = Array.from({ length: players }, (_, i) => ({ id: `seat-${i}`, knows: random() }));
   for (const [i, { id }] of seats.entries())

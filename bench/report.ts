@@ -1,4 +1,3 @@
-import { chromium } from '@playwright/test';
 import { csvParts, responsesSheet } from '@distaff/core/interchange';
 import { fitRasch } from '@distaff/core/learn';
 import { seeded } from '@distaff/core/random';
@@ -9,6 +8,7 @@ import { defineModels, SittingRow } from '@distaff/server/db/models.ts';
 import { Sittings } from '@distaff/server/db/sittings.ts';
 import Papa from 'papaparse';
 import { QueryTypes } from 'sequelize';
+import { openBrowser } from './browser.ts';
 import { House, median, tell } from './house.ts';
 import { longEvening } from './longLog.ts';
 
@@ -47,21 +47,7 @@ tell(
 );
 
 const results = resultsOf(evening.state);
-const rows = results.responses.map((row) => [
-  row.number,
-  row.category,
-  row.value,
-  row.prompt,
-  row.key,
-  row.team,
-  row.player,
-  row.answer,
-  row.verdict,
-  row.ruledBy,
-  row.share,
-  row.brought,
-  row.seconds,
-]);
+const rows = [...responsesSheet(results)[1]];
 // Turn by turn, so that both meet the same machine.
 const ratios = Array.from({ length: ROUNDS }, () => {
   const bare = timed(() => Papa.unparse(rows, { newline: '\r\n' }));
@@ -108,10 +94,7 @@ tell(
 );
 
 const house = new House();
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium-headless-shell',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
-});
+const browser = await openBrowser();
 try {
   await house.open();
   const database = openDatabase(house.databaseUrl);

@@ -1,7 +1,8 @@
-import { chromium, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { blankQuestion } from '@distaff/core/question';
 import { cellId } from '@distaff/core/formats';
 import { newRound, type RoundOf, type Show } from '@distaff/core/show';
+import { openBrowser } from './browser.ts';
 import { benchShow, House, median, tell } from './house.ts';
 
 /*
@@ -65,10 +66,7 @@ const toldBy = (page: Page) =>
   page.evaluate(() => (window as unknown as { told: { tasks: number[]; keys: number[] } }).told);
 
 const house = new House();
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium-headless-shell',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
-});
+const browser = await openBrowser();
 try {
   await house.open();
   const { id } = await house.post('/api/shows', { show: largeShow() });

@@ -235,6 +235,30 @@ describe('taken by link', () => {
     await (await phone.begin('own')).all(1);
   });
 
+  test('after its date an attempt counts so much less; one whose time ran out while nobody was there does not', async () => {
+    const { jest } = await import('@jest/globals');
+    const now = Date.now();
+    const due = { at: now + 3_600_000, zone: 'Europe/Berlin' };
+    const { id, code } = await offered({ due, late: 50, minutes: 30, counts: 'last' });
+    const phone = new Phone(code);
+    await phone.enter('Ansa');
+    await phone.begin();
+    await phone.answer(1);
+    const clock = jest.spyOn(Date, 'now').mockReturnValue(now + 7_200_000);
+    try {
+      expect((await phone.look()).view.waits).toBe('over');
+      expect(await page(id)).toMatchObject({ people: [{ points: 1, late: false }] });
+      await (await phone.begin()).all(1);
+      expect(await page(id)).toMatchObject({ people: [{ points: 1.5, late: true }] });
+      expect((await host.call('GET', `/api/practices/${id}/grades.csv`)).text).toContain(',late');
+      // How a practice is asked is fixed; nothing that games taught is in what is taken out of it.
+      await host.call('PUT', `/api/practices/${id}/settings`, { ...defaultPractice, due, adaptive: true });
+      expect((await page(id)).practice.settings.adaptive).toBe(false);
+    } finally {
+      clock.mockRestore();
+    }
+  });
+
   test('a page left and a time that ran out: the run is over without anybody there', async () => {
     const { id, code } = await offered({ minutes: 1 });
     const phone = new Phone(code);

@@ -239,6 +239,10 @@ describe('what games taught, in a show', () => {
     );
     expect(slow! - quick!).toBeGreaterThan(10);
     expect(withLearnt(show, { other: usualOf(known({})) })).toEqual(show);
+    const carrying = withLearnt(show, { l1: usualOf(known({})) });
+    expect(carrying.questions.q).toHaveProperty('learnt.seconds', 55);
+    // What was taught before goes, and nothing is put into what the host wrote.
+    expect(withLearnt(carrying, {})).toEqual(show);
     expect(show.questions.q).not.toHaveProperty('learnt');
   });
 });

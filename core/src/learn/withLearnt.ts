@@ -22,11 +22,19 @@ export const usualOf = ({ answers, difficulty, seconds }: Learnt): Usual => ({
   seconds: answers >= FEW ? seconds : null,
 });
 
-/** A show whose questions carry what games taught of them, by their ids in the library. The show itself stays as it is. */
+/** A question without what games taught of it: as its host wrote it. */
+export function asWritten({ learnt: _, ...question }: Question): Question {
+  return question;
+}
+
+/**
+ * A show whose questions carry what games taught of them, by their ids in the library, and nothing that was taught before.
+ * The show itself stays as it is.
+ */
 export function withLearnt(show: Show, usual: Readonly<Record<string, Usual>>): Show {
   const carrying = (question: Question): Question => {
     const learnt = usual[question.origin?.id ?? ''];
-    return learnt ? { ...question, learnt } : question;
+    return learnt ? { ...question, learnt } : asWritten(question);
   };
   return {
     ...show,

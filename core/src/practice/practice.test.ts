@@ -276,7 +276,11 @@ describe('a show taken alone', () => {
     expect(stands(20)).toMatchObject({ points: 6.4, late: true });
     expect(stands(50)).toMatchObject({ points: 6, late: false });
     expect(stands(50, 'last')).toMatchObject({ points: 4, late: true });
-    // What lies there half done when its host closes it was left late.
+    expect(stands(null)).toMatchObject({ points: 8, late: false });
+    // Whoever comes back to look does nothing late; what is done while it lies there half done is.
+    const looked = { ...attempt(6, 2_000_000), seenAt: 900_000 };
+    const kept = { settings: setting({ due, late: 50 }), closedAt: null };
+    expect(standingOf([looked], kept, 3_000_000)).toMatchObject({ points: 6, late: false });
     const ends = { settings: setting({ due, late: 10 }), closedAt: 2_500_000 };
     expect(standingOf([{ ...attempt(5, null), seenAt: 2_400_000 }], ends, 3_000_000)).toMatchObject({
       points: 4.5,

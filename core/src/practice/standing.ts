@@ -35,11 +35,11 @@ export function endOf({ settings, closedAt }: Ends, begunAt: number): number | n
 export const isClosed = ({ settings, closedAt }: Ends, now: number): boolean =>
   closedAt !== null || (settings.due !== null && settings.late === null && now > settings.due.at);
 
-/** Whether an attempt came, or was left lying, after its date. */
-export const isLate = ({ settings: { due } }: Ends, { overAt, seenAt }: Pick<Attempt, 'overAt' | 'seenAt'>) =>
-  due !== null && (overAt ?? seenAt) > due.at + GRACE;
+/** Whether anything was done in an attempt after its date, where that is taken. */
+export const isLate = ({ settings: { due, late } }: Ends, { seenAt }: Pick<Attempt, 'seenAt'>): boolean =>
+  due !== null && late !== null && seenAt > due.at + GRACE;
 /** What an attempt keeps of its marks, 0 … 1: less where it was late. */
-export const keeps = (ends: Ends, attempt: Pick<Attempt, 'overAt' | 'seenAt'>): number =>
+export const keeps = (ends: Ends, attempt: Pick<Attempt, 'seenAt'>): number =>
   isLate(ends, attempt) ? 1 - (ends.settings.late ?? 0) / 100 : 1;
 
 /** How one person stands in a practice. */

@@ -44,13 +44,13 @@ function worthOfAnswer(state: SittingState, play: QuestionInPlay, cell: Cell): O
 
 /** Tells one person's evening, or a team's; null where nobody of that id played. */
 export function personOf(state: SittingState, who: string): PersonReport | null {
-  const { knowers, items, cells } = sheetOf(state);
-  const row = knowers.findIndex(({ id }) => id === who);
-  if (row < 0) return null;
+  const { knowers, items, cells } = sheetOf(state, who);
+  const [knower] = knowers;
+  if (!knower) return null;
   const team = state.seats.get(who)?.team ?? who;
-  const own = cells[row]!;
+  const own = cells[0]!;
   return {
-    person: { ...knowers[row]!, share: shareOf(own, items) },
+    person: { ...knower, share: shareOf(own, items) },
     answers: items.flatMap((item, column): OwnAnswer[] => {
       const cell = own[column];
       if (!cell) return [];

@@ -125,20 +125,24 @@ function columnOf(
   knowers: readonly Knower[],
 ): (Cell | null)[] {
   const cells = new Map<string, Cell>();
-  const enter = (who: string | null, cell: Cell) => {
-    if (who !== null && !cells.has(who)) cells.set(who, cell);
-  };
+  const wanted = new Set(knowers.map(({ id }) => id));
+  const isNew = (who: string | null): who is string => who !== null && wanted.has(who) && !cells.has(who);
   for (const play of plays) {
-    for (const response of play.responses) enter(whose(state, response), cellOf(play, response));
-    for (const one of silentIn(state, play))
-      enter(whose(state, one), { ...EMPTY, is: 'none', play: play.play });
+    for (const response of play.responses) {
+      const who = whose(state, response);
+      if (isNew(who)) cells.set(who, cellOf(play, response));
+    }
+    for (const one of silentIn(state, play)) {
+      const who = whose(state, one);
+      if (isNew(who)) cells.set(who, { ...EMPTY, is: 'none', play: play.play });
+    }
   }
   return knowers.map(({ id }) => cells.get(id) ?? null);
 }
 
-/** Who knew what in a sitting, as it stands: a ruling that is changed later changes it. */
-export function sheetOf(state: SittingState): Sheet {
-  const knowers = knowersOf(state);
+/** Who knew what in a sitting, as it stands: a ruling that is changed later changes it. `only` is one of them, for their row alone. */
+export function sheetOf(state: SittingState, only?: string): Sheet {
+  const knowers = knowersOf(state).filter(({ id }) => only === undefined || id === only);
   const found = itemsOf(state);
   const columns = found.map(({ plays }) => columnOf(state, plays, knowers));
   return {

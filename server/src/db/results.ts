@@ -31,6 +31,11 @@ export const workOut = (state: SittingState): KeptResults => ({
   cloth: clothOf(state),
 });
 
+/** What a page shows first. */
+export function reportIn({ results: { responses: _, ...results }, report, cloth }: KeptResults): KeptReport {
+  return { results, report, cloth };
+}
+
 /**
  * Keeps the results of a sitting that was closed, packed: of a thousand players and a hundred questions
  * they are more than the database takes at once. `state` is null where it was opened again.
@@ -49,10 +54,13 @@ export async function writeResults(
     return;
   }
   const kept = workOut(state);
-  const { responses, ...results } = kept.results;
-  const first: KeptReport = { ...kept, results };
   await db.query('REPLACE INTO sitting_result (sitting_id, made_with, body, responses) VALUES (?,?,?,?)', {
-    replacements: [id, MADE_WITH, await pack(JSON.stringify(first)), await pack(JSON.stringify(responses))],
+    replacements: [
+      id,
+      MADE_WITH,
+      await pack(JSON.stringify(reportIn(kept))),
+      await pack(JSON.stringify(kept.results.responses)),
+    ],
     ...within,
   });
   const digest = digestOf(state, kept.report, kept.results);

@@ -18,6 +18,7 @@ import { SittingLog, UnreadableLog } from './sittingLog.ts';
 import {
   readReport,
   readResponses,
+  reportIn,
   workOut,
   writeDigest,
   writePlayed,
@@ -326,7 +327,7 @@ export class Sittings {
    */
   async report(info: SittingInfo, stateOf: () => Promise<SittingState>): Promise<KeptReport> {
     const kept = info.closedAt === null ? null : await readReport(this.#db, info.id);
-    return kept ?? this.#workOut(info, stateOf);
+    return kept ?? reportIn(await this.#workOut(info, stateOf));
   }
   /** The same with every answer. */
   async results(info: SittingInfo, stateOf: () => Promise<SittingState>): Promise<KeptResults> {

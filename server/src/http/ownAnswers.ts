@@ -6,8 +6,8 @@ import type { Sittings } from '../db/sittings.ts';
 import type { SittingHosts } from '../live/sittingHosts.ts';
 import { Problem } from '../problem.ts';
 
-/** So often one address may ask in a minute: a class behind one comes at once. */
-const LOOKS = 300;
+/** So often in a minute one may look at their own, and ask from one address for what is not there. */
+const [LOOKS, MISSES] = [30, 60];
 const gone = () =>
   new Problem(404, 'notThere', 'There are no answers here any more. Ask whoever hosted the game.');
 
@@ -15,14 +15,21 @@ const gone = () =>
 export function ownAnswerRoutes(sittings: Sittings, hosts: SittingHosts): Router {
   const router = new Router({ prefix: '/api' });
   const looks = new RateLimiterMemory({ points: LOOKS, duration: 60 });
-
-  router.get('/mine', async (ctx) => {
-    await looks.consume(ctx.ip).catch(() => {
+  const misses = new RateLimiterMemory({ points: MISSES, duration: 60 });
+  const within = (limit: RateLimiterMemory, key: string): Promise<unknown> =>
+    limit.consume(key).catch(() => {
       throw new Problem(429, 'slow', 'That was too much at once. Wait a moment and try again.');
     });
+
+  router.get('/mine', async (ctx) => {
     const [scheme, token] = ctx.get('authorization').split(' ');
     const link = scheme === 'Bearer' && token ? await sittings.ownLinkOf(hashToken(token)) : null;
-    if (!link) throw gone();
+    // A hall behind one address looks at once: only who guesses costs the address anything.
+    if (!link) {
+      await within(misses, ctx.ip);
+      throw gone();
+    }
+    await within(looks, `${link.sitting} ${link.seat}`);
     const evening = eveningOf(await hosts.get(link.sitting).host.state(), link.seat);
     if (!evening) throw gone();
     ctx.body = evening;

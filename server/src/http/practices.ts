@@ -1,5 +1,6 @@
 import Router from '@koa/router';
 import { gradesCsv } from '@distaff/core/interchange';
+import { asWritten } from '@distaff/core/learn';
 import { asPractice, missedMost, PracticeSettings, sizeOf, standingOf } from '@distaff/core/practice';
 import type { Random } from '@distaff/core/random';
 import { quizOf, Show, weaveAt } from '@distaff/core/show';
@@ -147,17 +148,18 @@ export function practicesRoutes(
   });
   // The questions as they were asked, to be put into a new round.
   router.get('/:id/questions', async (ctx) => {
-    ctx.body = { questions: Object.values((await mine(ctx)).show.questions) };
+    ctx.body = { questions: Object.values((await mine(ctx)).show.questions).map(asWritten) };
   });
   router.put('/:id/settings', async (ctx) => {
     const practice = await mine(ctx);
     const wanted = read(PracticeSettings, ctx.request.body);
     // How it is asked is fixed with the first run: all are taken by the same show.
-    const { shuffleQuestions, shuffleOptions, clocks, hints, names } = practice.settings;
+    const { shuffleQuestions, shuffleOptions, adaptive, clocks, hints, names } = practice.settings;
     await practices.change(practice.id, {
       ...wanted,
       shuffleQuestions,
       shuffleOptions,
+      adaptive,
       clocks,
       hints,
       names,

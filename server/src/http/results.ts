@@ -1,5 +1,6 @@
 import Router from '@koa/router';
 import { responsesSheet, standingsSheet } from '@distaff/core/interchange';
+import { asWritten } from '@distaff/core/learn';
 import type { Random } from '@distaff/core/random';
 import { isRefusal, type Refusal } from '@distaff/core/refusal';
 import { MarkRule, movesBetween, personOf, scoreHistory } from '@distaff/core/report';
@@ -39,10 +40,7 @@ export function resultRoutes(
   const stateOf = async (ctx: At) => hosts.get((await mine(ctx)).id).host.state();
   const report = async (ctx: At): Promise<SittingResults> => {
     const sitting = await mine(ctx);
-    const { results, ...more } = await sittings.report(sitting, () => hosts.get(sitting.id).host.state());
-    // Worked out just now it has every answer; a page asks for those apart.
-    const { standings, title, byHand } = results;
-    return { sitting, results: { title, standings, byHand }, ...more };
+    return { sitting, ...(await sittings.report(sitting, () => hosts.get(sitting.id).host.state())) };
   };
   const results = async (ctx: At) => {
     const sitting = await mine(ctx);
@@ -89,7 +87,7 @@ export function resultRoutes(
   router.post('/questions', async (ctx) => {
     const { ids } = read(Wanted, ctx.request.body);
     const { questions } = (await stateOf(ctx)).show;
-    ctx.body = { questions: ids.flatMap((id) => questions[id] ?? []) };
+    ctx.body = { questions: ids.flatMap((id) => (questions[id] ? [asWritten(questions[id])] : [])) };
   });
 
   /** The host of a sitting that is closed: while it is on, its desk puts things right. */

@@ -1,3 +1,4 @@
+import { asWritten } from '@distaff/core/learn';
 import { Question } from '@distaff/core/question';
 import { ownId, type Dated } from '@distaff/core/term';
 import * as v from 'valibot';
@@ -23,7 +24,7 @@ export const playedAgain =
           : (await practices.ofAccount(account, game.sitting)).show;
       for (const question of Object.values(questions)) {
         const id = question.origin?.id ?? ownId(question.id, question.prompt);
-        if (missing.has(id) && !played.has(id)) played.set(id, question);
+        if (missing.has(id) && !played.has(id)) played.set(id, asWritten(question));
       }
     }
     return ids.flatMap((id) => {

@@ -156,9 +156,15 @@ export class Taking {
     return run;
   }
 
-  /** A run as it stands: what time did meanwhile is done. */
+  /** A run as it stands: what time did meanwhile is done, and nobody counts as having done anything. */
   look = (practice: Practice, person: Person, id: string): Promise<RunNow> =>
-    this.#carryOn(practice, person, id, (sitting, moment) => passTime(sitting, moment)) as Promise<RunNow>;
+    this.#carryOn(
+      practice,
+      person,
+      id,
+      (sitting, moment) => passTime(sitting, moment),
+      true,
+    ) as Promise<RunNow>;
 
   /** Carries out what somebody does in a run. @returns how it stands then, or why it was not done. */
   command = (practice: Practice, person: Person, id: string, sent: Sent): Promise<RunNow | Refusal> =>
@@ -169,6 +175,7 @@ export class Taking {
     person: Person,
     id: string,
     work: (sitting: Sitting, moment: Moment) => LoggedEvent[] | Refusal,
+    onlyLooks = false,
   ): Promise<RunNow | Refusal> {
     for (let tries = 0; tries < TRIES; tries++) {
       const run = await this.#own(practice, person, id);
@@ -177,8 +184,9 @@ export class Taking {
       if (isRefusal(events)) return events;
       if (events.length === 0) return this.#shown(practice, run, sitting);
       const summary = summaryOf(sitting.state);
-      const seenAt = this.#now();
-      const now = { ...run, seenAt, overAt: summary.over ? (run.overAt ?? seenAt) : null, summary };
+      const at = this.#now();
+      const seenAt = onlyLooks ? run.seenAt : at;
+      const now = { ...run, seenAt, overAt: summary.over ? (run.overAt ?? at) : null, summary };
       if (await this.#runs.append(now, events)) return this.#shown(practice, now, sitting);
     }
     throw new Problem(503, 'retry', 'Another phone was faster just now. Try again.');

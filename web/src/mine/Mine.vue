@@ -5,6 +5,7 @@ import { onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { answerOf } from '../api/client.ts';
 import { copyText } from '../design/copyText.ts';
+import { lookStyle } from '../design/lookStyle.ts';
 import { useFormat } from '../design/useFormat.ts';
 import { weaveBackground } from '../design/weave/tile.ts';
 import RunAnswers from '../practice/RunAnswers.vue';
@@ -36,7 +37,7 @@ async function copy(): Promise<void> {
 <template>
   <v-app>
     <v-main>
-      <main class="mine">
+      <main class="mine" :style="evening ? lookStyle(evening.look, false) : {}">
         <p v-if="problem" class="centre" role="alert">{{ problem }}</p>
         <p v-else-if="!evening" class="centre" role="status">{{ t('common.loading') }}</p>
         <template v-else>
@@ -76,8 +77,6 @@ async function copy(): Promise<void> {
   --focus: var(--light);
   --ground: #101a17;
   --light: #f2f5f1;
-  --dim: #a9b8b1;
-  --edge: #2c3a35;
   min-height: 100dvh;
   max-width: 560px;
   margin: 0 auto;

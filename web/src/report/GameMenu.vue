@@ -17,6 +17,25 @@ const busy = ref(false);
 const sitting = computed(() => results.data?.sitting);
 const hasPeople = computed(() => results.isClosed && sitting.value?.anonymousSince == null);
 const isCleared = computed(() => sitting.value?.clearedAt != null);
+const items = computed(() => {
+  const ofPeople = hasPeople.value && !isCleared.value;
+  const isShut = sitting.value?.answersClosed === true;
+  return [
+    { says: 'report.records.open', can: ofPeople, does: () => (sending.value = true) },
+    {
+      says: isShut ? 'report.menu.openAnswers' : 'report.menu.closeAnswers',
+      can: ofPeople,
+      does: () => results.closeAnswers(!isShut),
+    },
+    { says: 'report.menu.anonymous', can: ofPeople, does: () => (asking.value = 'anonymous') },
+    {
+      says: 'report.menu.clear',
+      can: results.isClosed && !isCleared.value,
+      does: () => (asking.value = 'clear'),
+    },
+    { says: 'report.menu.delete', can: results.isClosed, does: results.remove },
+  ];
+});
 async function doIt(): Promise<void> {
   const work = { anonymous: results.makeAnonymous, clear: results.clear };
   if (!asking.value || busy.value) return;
@@ -40,26 +59,12 @@ async function doIt(): Promise<void> {
     </template>
     <v-list>
       <v-list-item
-        :title="t('report.records.open')"
-        :disabled="!hasPeople || isCleared"
-        @click="sending = true"
+        v-for="item in items"
+        :key="item.says"
+        :title="t(item.says)"
+        :disabled="!item.can"
+        @click="item.does"
       />
-      <v-list-item
-        :title="t(sitting?.answersClosed ? 'report.menu.openAnswers' : 'report.menu.closeAnswers')"
-        :disabled="!hasPeople || isCleared"
-        @click="results.closeAnswers(!sitting?.answersClosed)"
-      />
-      <v-list-item
-        :title="t('report.menu.anonymous')"
-        :disabled="!hasPeople || isCleared"
-        @click="asking = 'anonymous'"
-      />
-      <v-list-item
-        :title="t('report.menu.clear')"
-        :disabled="!results.isClosed || isCleared"
-        @click="asking = 'clear'"
-      />
-      <v-list-item :title="t('report.menu.delete')" :disabled="!results.isClosed" @click="results.remove" />
     </v-list>
   </v-menu>
   <LearningRecords v-model="sending" />

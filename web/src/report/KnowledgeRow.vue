@@ -52,19 +52,14 @@ function step(by: number): void {
   const place = chosen === null ? (by > 0 ? 0 : columns.length - 1) : columns.indexOf(chosen) + by;
   if (columns[place] !== undefined) emit('choose', columns[place]);
 }
+function saysOf(column: number): string {
+  const mark = t(`report.signs.${signAt(report.rows[row]!, column)}`);
+  return t('report.cell', { name: knower.value.name, number: report.items[column]!.number, mark });
+}
 const squares = computed(() =>
   light
     ? []
-    : columns.map((column) => {
-        const sign = signAt(report.rows[row]!, column);
-        const mark = t(`report.signs.${sign}`);
-        const says = t('report.cell', {
-          name: knower.value.name,
-          number: report.items[column]!.number,
-          mark,
-        });
-        return { column, sign, says };
-      }),
+    : columns.map((column) => ({ column, sign: signAt(report.rows[row]!, column), says: saysOf(column) })),
 );
 </script>
 
@@ -78,8 +73,12 @@ const squares = computed(() =>
     <svg
       v-if="light"
       class="drawn"
-      role="img"
+      role="slider"
       tabindex="0"
+      aria-valuemin="1"
+      :aria-valuemax="columns.length"
+      :aria-valuenow="chosen === null ? 1 : columns.indexOf(chosen) + 1"
+      :aria-valuetext="chosen === null ? '' : saysOf(chosen)"
       :aria-label="knower.name"
       :viewBox="`0 0 ${columns.length * CELL} 16`"
       preserveAspectRatio="none"

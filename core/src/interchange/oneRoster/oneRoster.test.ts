@@ -64,6 +64,7 @@ describe('OneRoster 1.2', () => {
       mark: fc.option(fc.integer({ min: 0, max: 100 })),
       raw: fc.constant(50),
       answered: fc.nat(9),
+      extra: fc.constant(0),
     });
     fc.assert(
       fc.property(fc.uniqueArray(aMark, { selector: ({ student }) => student }), (marks) => {
@@ -90,7 +91,7 @@ describe('OneRoster 1.2', () => {
   });
 
   it('says a letter beside the number it comes from, and between what it lies', () => {
-    const marks: Sourcing[] = [{ student: 's', mark: 'A', raw: 66.666, answered: 3 }];
+    const marks: Sourcing[] = [{ student: 's', mark: 'A', raw: 61.666, extra: 5, answered: 3 }];
     const read = files(writeGradebook(book, letters, marks));
     expect(read.get('results.csv')![0]).toMatchObject({ score: '66.67', textScore: 'A', missing: 'false' });
     expect(read.get('lineItems.csv')![0]).toMatchObject({
@@ -103,6 +104,9 @@ describe('OneRoster 1.2', () => {
       resultValueMin: '1',
       resultValueMax: '6',
     });
+    const group = files(writeGradebook({ ...book, id: 'distaff-group-7B / ä' }, letters, marks));
+    expect(group.get('lineItems.csv')![0]!.sourcedId).toBe('distaff-group-7B~20~2f~20~e4');
+    expect(group.get('results.csv')![0]!.lineItemSourcedId).toBe('distaff-group-7B~20~2f~20~e4');
     const known = { ...book, category: { id: 'tests', isNew: null } };
     expect(files(writeGradebook(known, letters, marks)).has('categories.csv')).toBe(false);
   });

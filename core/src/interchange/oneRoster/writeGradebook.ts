@@ -23,7 +23,7 @@ export interface Gradebook {
 }
 
 /** A mark with the id of whoever it belongs to. */
-export type Sourcing = Pick<Mark, 'mark' | 'raw' | 'answered'> & { student: string };
+export type Sourcing = Pick<Mark, 'mark' | 'raw' | 'extra' | 'answered'> & { student: string };
 
 /** The least and the most that a mark can be; null where the rule knows no bound. */
 function boundsOf({ scale, from, full }: MarkRule, marks: readonly Sourcing[]): [number, number] {
@@ -33,11 +33,14 @@ function boundsOf({ scale, from, full }: MarkRule, marks: readonly Sourcing[]): 
   return [Math.min(0, ...raws), full ?? Math.max(0, ...raws)];
 }
 
+/** An id with nothing in it that an address would not take (RFC 3986, 2.3), and still another one for each. */
+const plainId = (id: string): string =>
+  id.replace(/[^\w.-]/gu, (sign) => `~${sign.codePointAt(0)!.toString(16)}`);
 const day = (moment: string) => moment.slice(0, 10);
 const decimals = (n: number) => String(Math.round(n * 100) / 100);
 
 function resultOf(one: Sourcing, book: Gradebook): Row<'results'> {
-  const { mark, raw } = one;
+  const { mark, raw, extra } = one;
   const isAbsent = one.answered === 0;
   return {
     sourcedId: `${book.id}-${one.student}`,
@@ -47,14 +50,16 @@ function resultOf(one: Sourcing, book: Gradebook): Row<'results'> {
     studentSourcedId: one.student,
     scoreStatus: mark === null ? 'not submitted' : 'fully graded',
     // A letter goes beside the number that it comes from.
-    score: typeof mark === 'number' ? String(mark) : typeof mark === 'string' ? decimals(raw ?? 0) : '',
+    score:
+      typeof mark === 'number' ? String(mark) : typeof mark === 'string' ? decimals((raw ?? 0) + extra) : '',
     scoreDate: day(book.played),
     comment: '',
     textScore: typeof mark === 'string' ? mark : '',
     classSourcedId: book.class,
     inProgress: 'false',
     incomplete: 'false',
-    late: 'false',
+    // Nobody says that of a game.
+    late: '',
     missing: String(isAbsent),
   };
 }
@@ -69,7 +74,8 @@ function csv<F extends FileName>(file: F, rows: readonly Row<F>[]): string {
  * Marks as a package of OneRoster 1.2 (CSV binding): one line item with a result for each. Written as a delta, since a
  * bulk file would tell the school's system to forget every other line item.
  */
-export function writeGradebook(book: Gradebook, rule: MarkRule, marks: readonly Sourcing[]): Uint8Array {
+export function writeGradebook(of: Gradebook, rule: MarkRule, marks: readonly Sourcing[]): Uint8Array {
+  const book = { ...of, id: plainId(of.id) };
   const [least, most] = boundsOf(rule, marks);
   const stamp = { status: 'active', dateLastModified: book.written };
   const { category } = book;
