@@ -42,13 +42,13 @@ test('no view has a serious finding of axe-core', async ({ app, browser }) => {
   await all('board');
   // A question with a picture.
   await desk.getByRole('button', { name: 'Lights and buoys for 300' }).click();
-  await step(desk, 'Pose');
+  await step(desk, 'Show the question');
   await step(desk, 'Open');
   await press(desk, 'c');
   await all('open');
   await ansa.getByRole('radio').first().click();
   await ansa.getByRole('button', { name: /^Send/ }).click();
-  await step(desk, 'Show the answer');
+  await step(desk, 'Show who answered what');
   await press(desk, 'k');
   await all('key');
   await press(desk, 's');
@@ -105,7 +105,7 @@ test('nor has the library, the wizard, or any way of writing and answering a que
   await page.goto('/studio/questions/bring-in');
   await clean(page, 'bring in');
   await page.getByLabel('Or paste it here').fill('Question\tA\tB\tCorrect\nUp?\tEbb\tFlood\tFlod');
-  await page.getByRole('button', { name: 'Read what was pasted' }).click();
+  await page.getByRole('button', { name: 'Read the text' }).click();
   await clean(page, 'bring in, columns');
   await page.getByRole('button', { name: 'Read the rows' }).click();
   await page.getByText('1 rows, 1 chosen').waitFor();
@@ -116,7 +116,7 @@ test('nor has the library, the wizard, or any way of writing and answering a que
   const phone = await host.handset(sitting.code, 'Sefa', 'Mallet');
   await step(page, 'Begin');
   await page.getByRole('button', { name: 'Tools for 300', exact: true }).click();
-  await step(page, 'Pose');
+  await step(page, 'Show the question');
   await step(page, 'Open');
   await press(page, 'c');
   await clean(phone, 'handset, pairs');
@@ -136,11 +136,11 @@ test('nor has any part of building a show, nor a rehearsal', async ({ app, brows
   await page.goto(`/studio/shows/${await host.makeShow()}`);
   await page.getByRole('button', { name: 'Running order' }).click();
   await page
-    .getByRole('button', { name: /^More about/ })
+    .getByRole('button', { name: /^More for/ })
     .first()
     .click();
   await clean(page, 'running order');
-  await page.getByRole('button', { name: 'Set up for' }).click();
+  await page.getByRole('button', { name: 'Choose a setting' }).click();
   await clean(page, 'situations', dialog);
   await page.getByRole('button', { name: 'Cancel' }).click();
   await page.getByRole('button', { name: 'Look and sound', exact: true }).click();
@@ -150,18 +150,18 @@ test('nor has any part of building a show, nor a rehearsal', async ({ app, brows
   await clean(page, 'all surfaces');
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   await page.getByRole('button', { name: 'Teams', exact: true }).click();
-  for (const name of ['Teams from a sheet', 'Draw teams']) {
+  for (const name of ['Teams from a sheet', 'Random teams']) {
     await page.getByRole('button', { name }).click();
     await clean(page, name, dialog);
     await page.getByRole('button', { name: 'Cancel' }).click();
   }
-  await page.getByRole('button', { name: /look at$|ready$/ }).click();
-  await page.getByText(/^Measured on/).waitFor({ state: 'hidden' });
+  await page.getByRole('button', { name: /issues?$|ready$/ }).click();
+  await page.getByText(/^Measuring on/).waitFor({ state: 'hidden' });
   await clean(page, 'check', dialog);
   await page.getByRole('button', { name: 'Back to the show' }).click();
   await page.getByRole('button', { name: 'Rehearse' }).click();
   await clean(page, 'rehearsal dialog', dialog);
-  await page.getByRole('button', { name: 'Begin the rehearsal' }).click();
+  await page.getByRole('button', { name: 'Start the rehearsal' }).click();
   await page.getByRole('region', { name: 'Rehearsal' }).waitFor();
   await clean(page, 'desk of a rehearsal');
 });

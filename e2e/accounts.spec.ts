@@ -47,7 +47,7 @@ test('addresses that lead nowhere say so', async ({ app, browser }) => {
   const host = await app.host(browser);
   const { page } = host;
   await page.goto('/studio/nothing');
-  await expect(page.getByText('There is no page at this address')).toBeVisible();
+  await expect(page.getByText('Page not found')).toBeVisible();
   await page.goto('/studio/shows/nothing');
   await expect(page.getByText('There is no such show, or it was deleted.')).toBeVisible();
   await page.goto('/desk/nothing');
@@ -61,5 +61,5 @@ test('addresses that lead nowhere say so', async ({ app, browser }) => {
   await page.goto('/');
   await page.getByLabel('Join code').fill('12');
   await page.getByRole('button', { name: 'Find the show' }).click();
-  await expect(page.getByText('A join code has five letters and figures')).toBeVisible();
+  await expect(page.getByText('Join codes have five letters and numbers')).toBeVisible();
 });

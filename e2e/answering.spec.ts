@@ -75,7 +75,7 @@ test('an order and pairs are made by dragging and by keys, on a handset', async 
   await test.step('dragged by the handle until it is right; arrow keys do the rest', async () => {
     await open();
     await phone.bringToFront();
-    await expect(phone.getByText(/^Touch number/)).toBeVisible();
+    await expect(phone.getByText(/^Tap number/)).toBeVisible();
     await expect(phone.getByRole('button', { name: 'Send', exact: true })).toBeDisabled();
     const grip = (name: string) => lines(phone).filter({ hasText: name }).locator('.grip');
     const first = (await texts(phone))[0]!;
@@ -93,10 +93,10 @@ test('an order and pairs are made by dragging and by keys, on a handset', async 
     }
     expect(await texts(phone)).toEqual(wanted);
     await phone.getByRole('button', { name: 'Send this order' }).click();
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await expect(phone.getByText('Right', { exact: true })).toBeVisible();
-    await step(desk, 'Settle');
+    await expect(phone.getByText('Correct', { exact: true })).toBeVisible();
+    await step(desk, 'Award');
     await step(desk, 'Done with this question');
   });
 
@@ -104,7 +104,7 @@ test('an order and pairs are made by dragging and by keys, on a handset', async 
     await open();
     await phone.bringToFront();
     const places = phone.locator('.place');
-    const pool = phone.getByRole('group', { name: 'What it may go with' });
+    const pool = phone.getByRole('group', { name: 'Possible matches' });
     await drag(phone, pool.getByRole('button', { name: 'green' }), places.nth(0));
     await expect(places.nth(0)).toContainText('green');
     await drag(phone, places.nth(0).getByRole('button'), places.nth(1));
@@ -116,9 +116,9 @@ test('an order and pairs are made by dragging and by keys, on a handset', async 
     await expect(phone.getByRole('button', { name: 'Send', exact: true })).toBeDisabled();
     await pool.getByRole('button', { name: 'white' }).click();
     await phone.getByRole('button', { name: 'Send these pairs' }).click();
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await expect(phone.getByText('Right', { exact: true })).toBeVisible();
+    await expect(phone.getByText('Correct', { exact: true })).toBeVisible();
   });
 });
 
@@ -140,8 +140,8 @@ test('without handsets every kind is answered on the stage by touch, or entered 
   const stage = await host.stage(sitting);
   const open = () => pose(desk, 'Open the answers');
   const end = async () => {
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
     await step(desk, 'Award 100');
     await step(desk, /Done with this question|Go on/);
   };
@@ -187,9 +187,9 @@ test('without handsets every kind is answered on the stage by touch, or entered 
       await dialog.getByRole('button', { name: 'Send' }).click();
     }
     await expect(dialog).toBeHidden();
-    await step(desk, /Show the answers?/);
-    await step(desk, 'Show the key');
-    await step(desk, 'Settle');
+    await step(desk, /Show who answered what/);
+    await step(desk, 'Show the answer');
+    await step(desk, 'Award');
     await expect(stage.locator('.hem li', { hasText: 'Fairlead' })).toContainText('200');
     await expect(stage.locator('.hem li', { hasText: 'Bowline' })).toContainText('200');
   });

@@ -256,8 +256,8 @@ export async function step(desk: Page, says: string | RegExp): Promise<void> {
 
 /** Brings the next question of a list up and opens the answers, as the bar calls it. */
 export async function pose(desk: Page, open: string): Promise<void> {
-  await step(desk, 'bring it up');
-  await step(desk, 'Pose');
+  await step(desk, 'Go to question');
+  await step(desk, 'Show the question');
   await step(desk, open);
 }
 /** Chooses one option on a handset and sends it. */

@@ -25,7 +25,7 @@ test('a pasted sheet with five kinds of mistakes is mended row by row, brought i
   const host = await app.host(browser);
   const { page } = host;
   await page.goto('/studio/questions');
-  await page.getByRole('link', { name: 'Bring in' }).click();
+  await page.getByRole('link', { name: 'Import' }).click();
   await page
     .getByLabel('Or paste it here')
     .fill(
@@ -39,40 +39,40 @@ test('a pasted sheet with five kinds of mistakes is mended row by row, brought i
         'Two alike?\tEbb\tebb\tFlood\tC\t20',
       ].join('\n'),
     );
-  await page.getByRole('button', { name: 'Read what was pasted' }).click();
+  await page.getByRole('button', { name: 'Read the text' }).click();
   await expect(page.getByText('Pasted text: 7 rows')).toBeVisible();
   await page.getByRole('button', { name: 'Read the rows' }).click();
-  await expect(page.getByText('6 rows, 6 chosen, 5 to look at')).toBeVisible();
+  await expect(page.getByText('6 rows, 6 selected, 5 with issues')).toBeVisible();
   const row = (text: string | RegExp) =>
     page.getByRole('listitem').filter({ hasText: text }).getByRole('button');
 
   await row('Which way does it rise?').click();
-  await page.getByRole('button', { name: 'Take “Flood”' }).click();
-  await expect(page.getByRole('radio', { name: 'Option B is the key' })).toBeChecked();
+  await page.getByRole('button', { name: 'Use “Flood”' }).click();
+  await expect(page.getByRole('radio', { name: 'Option B is correct' })).toBeChecked();
   await row('Which of these are knots?').click();
-  await expect(page.getByText('Clock: “soon” is no number that fits here.')).toBeVisible();
+  await expect(page.getByText('Clock: “soon” isn’t a number that fits here.')).toBeVisible();
   await page.getByRole('button', { name: 'Leave as it is' }).click();
-  await expect(page.getByRole('checkbox', { name: 'Option B is the key' })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'Option B is correct' })).toBeChecked();
   await row('Is there a key?').click();
-  await page.getByRole('radio', { name: '“Yes” is the key' }).check();
+  await page.getByRole('radio', { name: '“Yes” is correct' }).check();
   await page.getByRole('button', { name: 'Leave as it is' }).click();
   await row('Two alike?').click();
   await page.getByLabel('Option B', { exact: true }).fill('Slack');
   await page.getByRole('button', { name: 'Leave as it is' }).click();
   await row(/^6/).click();
-  await expect(page.getByText('The same question stands in row 2.')).toBeVisible();
-  await page.getByRole('button', { name: 'Leave this row out' }).click();
-  await expect(page.getByText('6 rows, 5 chosen, 0 to look at')).toBeVisible();
+  await expect(page.getByText('The same question is in row 2.')).toBeVisible();
+  await page.getByRole('button', { name: 'Skip this row' }).click();
+  await expect(page.getByText('6 rows, 5 selected, 0 with issues')).toBeVisible();
 
   await page.getByLabel('Title of the set').fill('Pasted tides');
-  await page.getByRole('button', { name: 'Bring in 5 questions' }).click();
-  await expect(page.getByText('5 questions were brought in.')).toBeVisible();
+  await page.getByRole('button', { name: 'Import 5 questions' }).click();
+  await expect(page.getByText('5 questions were imported.')).toBeVisible();
   expect((await questions(host)).total).toBe(5);
   expect((await questions(host, 'state=unfinished')).total).toBe(0);
   // Later, and from the list of all that was ever brought in.
   await page.goto('/studio/questions/bring-in');
-  await page.getByRole('button', { name: /^Take back/ }).click();
-  await expect(page.getByText('Taken back: its questions are under Deleted')).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByText('Undone: its questions are under Deleted')).toBeVisible();
   expect((await questions(host)).total).toBe(0);
 });
 
@@ -91,13 +91,13 @@ test('flashcards from a file become questions with drawn options, and are played
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'tides.csv', mimeType: 'text/csv', buffer: cards });
-  await expect(page.getByText(/windows-1252 was guessed/)).toBeVisible();
+  await expect(page.getByText(/windows-1252 is a guess/)).toBeVisible();
   await page.getByLabel('These are flashcards').check();
   await page.getByRole('button', { name: 'Read the rows' }).click();
   await expect(page.getByText('marée')).toBeVisible();
-  await expect(page.getByText(/Drawn from other answers/)).toBeVisible();
-  await page.getByRole('button', { name: 'Bring in 4 questions' }).click();
-  await page.getByRole('link', { name: 'Look at the set' }).click();
+  await expect(page.getByText(/Made from other answers/)).toBeVisible();
+  await page.getByRole('button', { name: 'Import 4 questions' }).click();
+  await page.getByRole('link', { name: 'Open the set' }).click();
   await expect(page.getByText('4 questions')).toBeVisible();
 
   const show = workshopShow();
@@ -115,9 +115,11 @@ test('flashcards from a file become questions with drawn options, and are played
   await page.waitForURL(/\/desk\//);
   await step(page, 'Begin');
   await page.getByRole('button', { name: 'Tools for 100', exact: true }).click();
-  await step(page, 'Pose');
+  await step(page, 'Show the question');
   await step(page, 'Open the answers');
-  await expect(page.getByRole('listitem').filter({ hasText: 'tide coming in' })).toContainText('Key');
+  await expect(page.getByRole('listitem').filter({ hasText: 'tide coming in' })).toContainText(
+    'Correct answer',
+  );
 });
 
 test('a set is saved as CSV, XLSX and JSON, deleted, and brought in again the same', async ({
@@ -131,7 +133,7 @@ test('a set is saved as CSV, XLSX and JSON, deleted, and brought in again the sa
   const files: Record<string, string> = {};
   await page.goto(`/studio/questions?set=${id}`);
   for (const type of ['CSV', 'XLSX', 'JSON']) {
-    await page.getByRole('button', { name: 'More about Workshop' }).click();
+    await page.getByRole('button', { name: 'More for Workshop' }).click();
     const download = page.waitForEvent('download');
     await page
       .locator('.v-list-item')
@@ -139,7 +141,7 @@ test('a set is saved as CSV, XLSX and JSON, deleted, and brought in again the sa
       .click();
     files[type] = await (await download).path();
   }
-  await page.getByRole('button', { name: 'More about Workshop' }).click();
+  await page.getByRole('button', { name: 'More for Workshop' }).click();
   await page.getByText('Delete the set').click();
   await expect(page.getByText('“Workshop” was deleted.')).toBeVisible();
   expect((await questions(host)).total).toBe(0);
@@ -151,9 +153,9 @@ test('a set is saved as CSV, XLSX and JSON, deleted, and brought in again the sa
       .locator('input[type=file]')
       .setInputFiles({ name: `set.${type.toLowerCase()}`, mimeType: 'text/plain', buffer });
     if (type !== 'JSON') await page.getByRole('button', { name: 'Read the rows' }).click();
-    await expect(page.getByText('20 rows, 20 chosen, 0 to look at')).toBeVisible();
-    await page.getByRole('button', { name: 'Bring in 20 questions' }).click();
-    await expect(page.getByText('20 questions were brought in.')).toBeVisible();
+    await expect(page.getByText('20 rows, 20 selected, 0 with issues')).toBeVisible();
+    await page.getByRole('button', { name: 'Import 20 questions' }).click();
+    await expect(page.getByText('20 questions were imported.')).toBeVisible();
     const found = await questions(host);
     expect(found.total).toBe(20);
     // A file of our own says everything; a sheet all but the ids, so answers are compared by their texts.
@@ -163,8 +165,8 @@ test('a set is saved as CSV, XLSX and JSON, deleted, and brought in again the sa
       );
     const back = await Promise.all(found.questions.map((one) => whole(host, one.id)));
     expect(back.map(texts).sort()).toEqual(given.map(texts).sort());
-    await page.getByRole('button', { name: 'Take the whole import back' }).click();
-    await expect(page.getByText('The import was taken back.')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo the whole import' }).click();
+    await expect(page.getByText('The import was undone.')).toBeVisible();
   }
 });
 
@@ -207,16 +209,16 @@ test('a set goes out as packages with its pictures, and comes in again; what QTI
     ['Save as QTI 3.0', '3.0'],
     ['Save as QTI 2.1', '2.1'],
   ] as const) {
-    await page.getByRole('button', { name: 'More about Buoys and marks' }).click();
+    await page.getByRole('button', { name: 'More for Buoys and marks' }).click();
     const download = page.waitForEvent('download');
     await page.locator('.v-list-item').filter({ hasText: word }).click();
     files[name] = await (await download).path();
     if (name === 'own') continue;
-    await expect(page.getByRole('dialog')).toContainText('an own clock – 1 question');
+    await expect(page.getByRole('dialog')).toContainText('a question’s own clock – 1 question');
     await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
     await expect(page.getByRole('dialog')).toHaveCount(0);
   }
-  await page.getByRole('button', { name: 'More about Buoys and marks' }).click();
+  await page.getByRole('button', { name: 'More for Buoys and marks' }).click();
   await page.getByText('Delete the set').click();
   await expect(page.getByText('“Buoys and marks” was deleted.')).toBeVisible();
 
@@ -225,9 +227,9 @@ test('a set goes out as packages with its pictures, and comes in again; what QTI
     await page
       .locator('input[type=file]')
       .setInputFiles({ name: 'set.zip', mimeType: 'application/zip', buffer: await readFile(path) });
-    await expect(page.getByText('14 rows, 14 chosen, 0 to look at')).toBeVisible();
-    await page.getByRole('button', { name: 'Bring in 14 questions' }).click();
-    await expect(page.getByText('14 questions were brought in.')).toBeVisible();
+    await expect(page.getByText('14 rows, 14 selected, 0 with issues')).toBeVisible();
+    await page.getByRole('button', { name: 'Import 14 questions' }).click();
+    await expect(page.getByText('14 questions were imported.')).toBeVisible();
     const found = await questions(host);
     const back = (await Promise.all(found.questions.map((one) => whole(host, one.id)))) as {
       picture: { alt: string; file: string; width: number } | null;
@@ -237,8 +239,8 @@ test('a set goes out as packages with its pictures, and comes in again; what QTI
     expect(red.picture!.width).toBe(60);
     expect((await host.context.request.get(`/media/${red.picture!.file}/small`)).ok()).toBe(true);
     expect(back.filter((one) => one.picture).length).toBe(9);
-    await page.getByRole('button', { name: 'Take the whole import back' }).click();
-    await expect(page.getByText('The import was taken back.')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo the whole import' }).click();
+    await expect(page.getByText('The import was undone.')).toBeVisible();
   }
 });
 
@@ -251,14 +253,14 @@ test('what cannot be read is refused with a clear sentence, and nothing is broug
   await page.goto('/studio/questions/bring-in');
   const cases: [Buffer, RegExp][] = [
     [Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 0, 1, 2, 0]), /archive is damaged/],
-    [zip({ '[Content_Types].xml': '<Types/>' }), /no workbook that can be read/],
-    [zip({ '../../up.xml': '<a/>' }), /names files outside of itself/],
-    [zip({ 'a.xml': ' '.repeat(5_000_000) }), /unfolds to far more/],
-    [zip({ 'a.txt': 'x' }), /no questions in it/],
-    [Buffer.from('<!DOCTYPE a [<!ENTITY b "c">]><assessmentItem/>'), /declares entities/],
-    [Buffer.from('<assessmentItem><itemBody></assessmentItem>'), /is no XML/],
-    [Buffer.from([1, 2, 0, 4, 0, 0, 7]), /That is no text/],
-    [Buffer.from(' \n \n'), /There is nothing in it/],
+    [zip({ '[Content_Types].xml': '<Types/>' }), /This workbook/],
+    [zip({ '../../up.xml': '<a/>' }), /points to files outside of itself/],
+    [zip({ 'a.xml': ' '.repeat(5_000_000) }), /too large once unpacked/],
+    [zip({ 'a.txt': 'x' }), /no questions that can be read/],
+    [Buffer.from('<!DOCTYPE a [<!ENTITY b "c">]><assessmentItem/>'), /declares its own entities/],
+    [Buffer.from('<assessmentItem><itemBody></assessmentItem>'), /isn’t readable XML/],
+    [Buffer.from([1, 2, 0, 4, 0, 0, 7]), /This isn’t a text file/],
+    [Buffer.from(' \n \n'), /It’s empty/],
     [Buffer.from('{"format":"other"}'), /no question set of Distaff/],
     [Buffer.from(`${'a,'.repeat(9999)}b\n`), /too many columns/],
   ];
@@ -269,7 +271,7 @@ test('what cannot be read is refused with a clear sentence, and nothing is broug
   const large = path.join(app.folder, 'large.csv');
   await writeFile(large, Buffer.alloc(50_000_000, 'a,b\n'));
   await page.locator('input[type=file]').setInputFiles(large);
-  await expect(page.getByRole('alert')).toHaveText(/too large: at most 25 MB/);
+  await expect(page.getByRole('alert')).toHaveText(/The limit is 25 MB/);
   expect((await questions(host)).total).toBe(0);
 });
 
@@ -293,24 +295,24 @@ test('ten thousand rows are broken off while they are stored, and then brought i
       buffer: Buffer.from(['Question,Option A,Option B,Correct', ...rows].join('\n')),
     });
   await page.getByRole('button', { name: 'Read the rows' }).click();
-  await expect(page.getByText('10000 rows, 10000 chosen')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('10000 rows, 10000 selected')).toBeVisible({ timeout: 20_000 });
   await page
-    .getByRole('button', { name: /^Bring in \d/ })
+    .getByRole('button', { name: /^Import \d/ })
     .last()
     .click();
-  await expect(page.getByText(/Storing questions: \d+ of 10000/)).toBeVisible();
+  await expect(page.getByText(/Saving questions: \d+ of 10000/)).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).last().click();
-  await expect(page.getByText(/Storing questions/)).toBeHidden();
+  await expect(page.getByText(/Saving questions/)).toBeHidden();
   expect((await questions(host)).total).toBe(0);
 
   await page
-    .getByRole('button', { name: /^Bring in \d/ })
+    .getByRole('button', { name: /^Import \d/ })
     .last()
     .click();
-  await expect(page.getByText('10000 questions were brought in')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('10000 questions were imported')).toBeVisible({ timeout: 30_000 });
   // Each of them has these words; so many are not counted, nor looked through.
   expect((await questions(host, 'q=number')).total).toBe(3000);
-  await page.getByRole('link', { name: 'Look at the set' }).click();
-  await page.getByRole('searchbox', { name: 'Search prompts' }).fill('knot number');
+  await page.getByRole('link', { name: 'Open the set' }).click();
+  await page.getByRole('searchbox', { name: 'Search questions' }).fill('knot number');
   await expect(page.getByText('More than 3000 questions')).toBeVisible();
 });

@@ -18,22 +18,22 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   await copySets(host, 'moon-and-tides', 'sea-birds', 'galley');
   const { page } = host;
   await page.goto('/studio');
-  await page.getByRole('button', { name: /^An evening at tables/ }).click();
+  await page.getByRole('button', { name: /^Quiz night at tables/ }).click();
   await page.getByLabel('Title of the show').fill('Harbour evening');
   await page.getByRole('button', { name: 'Running order' }).click();
   const line = (title: string) => page.locator('.line').filter({ hasText: title });
   await expect(page.locator('.lines .line')).toHaveCount(10);
-  await page.getByLabel('For whom').fill('Volunteers');
+  await page.getByLabel('Who is it for?').fill('Volunteers');
 
   // The quiz takes its questions by a rule, and says what it got.
   await line('Quiz').getByRole('button', { name: 'Edit “Quiz”' }).click();
-  await page.getByText('Taken from the library by a rule').click();
+  await page.getByText('Picked from the library by a rule').click();
   await page.getByLabel('How many').fill('3');
-  await page.getByRole('button', { name: 'Take questions' }).click();
-  await expect(page.getByText(/^3 of 3 taken; \d+ would have fitted/)).toBeVisible();
+  await page.getByRole('button', { name: 'Pick questions' }).click();
+  await expect(page.getByText(/^3 of 3 picked, from \d+ that match/)).toBeVisible();
   await expect(page.getByText('not again for Volunteers')).toBeVisible();
-  await page.getByRole('button', { name: 'Take others' }).click();
-  await expect(page.getByText('The questions that stood here were replaced.')).toBeVisible();
+  await page.getByRole('button', { name: 'Pick others' }).click();
+  await expect(page.getByText('The questions were replaced.')).toBeVisible();
 
   // A category is filled at once, one cell by dragging.
   await page.getByRole('button', { name: 'Category board' }).click();
@@ -62,9 +62,9 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   await expect(cell).not.toHaveClass(/empty/);
   await expect(page.getByText('Finished', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Knockout', exact: true }).click();
-  await page.getByText('Taken from the library by a rule').click();
+  await page.getByText('Picked from the library by a rule').click();
   await page.getByLabel('How many').fill('2');
-  await page.getByRole('button', { name: 'Take questions' }).click();
+  await page.getByRole('button', { name: 'Pick questions' }).click();
   await expect(page.getByText(/^2 of 2 taken/)).toBeVisible();
 
   // How to play is written by itself from the settings.
@@ -75,10 +75,10 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   await page.getByRole('button', { name: 'Running order' }).click();
   await expect(page.getByText(/^Takes about \d+ min/)).toBeVisible();
   await page.getByLabel('Planned length in minutes').fill('7');
-  await expect(page.getByText(/it will run over by about/)).toBeVisible();
+  await expect(page.getByText(/it will run about/)).toBeVisible();
   await page.getByRole('button', { name: 'Switch off' }).click();
   await expect(page.locator('.line.off').first()).toBeVisible();
-  await expect(page.getByText(/it will run over by about/)).toBeHidden();
+  await expect(page.getByText(/it will run about/)).toBeHidden();
   await page.getByRole('button', { name: 'Duplicate “Welcome”' }).click();
   await page.getByRole('button', { name: 'Remove “Welcome (again)”' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -88,12 +88,12 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   // A rehearsal with the real screens, by itself up to the first question, then by hand, then to the end.
   await page.getByRole('button', { name: 'Rehearse' }).click();
   await page.getByLabel('Seed').fill('storm');
-  await page.getByRole('button', { name: 'Begin the rehearsal' }).click();
+  await page.getByRole('button', { name: 'Start the rehearsal' }).click();
   await page.getByRole('region', { name: 'Rehearsal' }).waitFor();
   const bar = page.getByRole('region', { name: 'Rehearsal' });
   await bar.getByRole('button', { name: '20×' }).click();
-  await bar.getByRole('button', { name: 'By itself' }).click();
-  await expect(page.getByRole('dialog').getByText('The tally agrees.')).toBeVisible({ timeout: 90_000 });
+  await bar.getByRole('button', { name: 'Automatic' }).click();
+  await expect(page.getByRole('dialog').getByText('The scores add up.')).toBeVisible({ timeout: 90_000 });
   await expect(page.getByText('Where the time went')).toBeVisible();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await bar.getByRole('link', { name: 'Back to the show' }).click();
@@ -101,7 +101,7 @@ test('an evening is built from nothing: laid out, filled from the library by rul
 
   // What was rehearsed is in no list.
   await page.goto('/studio');
-  await expect(page.getByText('Nothing was played yet.')).toBeVisible();
+  await expect(page.getByText('No games yet.')).toBeVisible();
 });
 
 test('a rehearsal by hand: stand-ins come in, answer and are ruled on; a seat is played; it stops where it is told to', async ({
@@ -113,20 +113,20 @@ test('a rehearsal by hand: stand-ins come in, answer and are ruled on; a seat is
   const id = await host.makeShow();
   await page.goto(`/studio/shows/${id}`);
   await page.getByRole('button', { name: 'Rehearse' }).click();
-  await page.getByRole('button', { name: 'Begin the rehearsal' }).click();
+  await page.getByRole('button', { name: 'Start the rehearsal' }).click();
   const bar = page.getByRole('region', { name: 'Rehearsal' });
   await expect(bar.getByText('12 stand-ins')).toBeVisible();
   const link = await bar.getByRole('link', { name: 'Play a seat yourself' }).getAttribute('href');
   const phone = await host.handset(link!.split('/').at(-1)!, 'Myself', 'Bowline');
   await expect(page.getByText('Myself')).toBeVisible();
-  await bar.getByRole('combobox', { name: 'Up to' }).press('ArrowDown');
-  await page.getByRole('option', { name: 'the next key' }).click();
+  await bar.getByRole('combobox', { name: 'Skip to' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'the next answer' }).click();
   await bar.getByRole('button', { name: '20×' }).click();
-  await bar.getByRole('button', { name: 'By itself' }).click();
+  await bar.getByRole('button', { name: 'Automatic' }).click();
   // At the first key it is in the host's hands again.
-  await expect(bar.getByRole('button', { name: 'By itself' })).toBeVisible({ timeout: 40_000 });
+  await expect(bar.getByRole('button', { name: 'Automatic' })).toBeVisible({ timeout: 40_000 });
   await expect(page.locator('footer .what')).toContainText(
-    /points|Back to the board|Award|Close|no points|Settle/i,
+    /points|Back to the board|Award|Close|no points|Award/i,
   );
   await expect(phone.getByText('Myself · Bowline')).toBeVisible();
 });
@@ -155,30 +155,30 @@ test('fifty teams from a sheet with mistakes; a roster that is kept; a draw with
     'There are more than 50 teams.',
   ])
     await expect(sheet.getByText(told).first()).toBeVisible();
-  await sheet.getByRole('button', { name: 'Take these teams over' }).click();
+  await sheet.getByRole('button', { name: 'Use these teams' }).click();
   await expect(page.getByLabel('Name of team 50')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Name of team 50')).toHaveCount(0);
 
   const names = ['Ansa', 'Jory', 'Tamsin', 'Wenna', 'Perran', 'Kerra', 'Merryn', 'Talan'];
   await page.getByLabel('Only these names').fill(names.join('\n'));
-  await page.getByLabel('Keep these names as').fill('7B');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText('“7B” is kept with 8 names.')).toBeVisible();
-  await page.getByRole('button', { name: 'Draw teams' }).click();
+  await page.getByLabel('Save these names as').fill('7B');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('“7B” is saved with 8 names.')).toBeVisible();
+  await page.getByRole('button', { name: 'Random teams' }).click();
   const draw = page.getByRole('dialog');
   await draw.getByLabel('How many teams').fill('2');
   await draw.getByLabel('Apart').fill('Ansa, Jory, Tamsin');
-  await draw.getByRole('button', { name: 'Draw', exact: true }).click();
+  await draw.getByRole('button', { name: 'Make teams', exact: true }).click();
   await expect(draw.getByText('Ansa, Jory, and Tamsin are more than there are teams')).toBeVisible();
   await draw.getByLabel('Apart').fill('Ansa, Jory');
   await draw.getByLabel('Together').fill('Ansa, Wenna');
-  await draw.getByRole('button', { name: 'Draw', exact: true }).click();
+  await draw.getByRole('button', { name: 'Make teams', exact: true }).click();
   const drawn = await draw.locator('.drawn li').allInnerTexts();
   const ofAnsa = drawn.find((line) => line.includes('Ansa'))!;
   expect(ofAnsa).toContain('Wenna');
   expect(ofAnsa).not.toContain('Jory');
-  await draw.getByRole('button', { name: 'Take this draw over' }).click();
+  await draw.getByRole('button', { name: 'Use these teams' }).click();
   await expect(draw).toBeHidden();
 
   // Whoever comes under a listed name comes into that team without being asked.
@@ -210,20 +210,20 @@ test('an own theme of poor contrast is told and mended; the check leads to each 
   // Trouble of several kinds, found by one check, in the order of harm.
   await page.getByRole('button', { name: 'Teams', exact: true }).click();
   await page.getByLabel('Name of team 2').fill('Bowline');
-  const check = page.getByRole('button', { name: /look at$/ });
+  const check = page.getByRole('button', { name: /issues?$/ });
   await check.click();
   const dialog = page.getByRole('dialog');
   const line = (text: string | RegExp) => dialog.getByRole('listitem').filter({ hasText: text });
   await expect(dialog.getByRole('listitem').first()).toContainText('Two teams are called “Bowline”');
   await expect(dialog.getByRole('button', { name: 'Open the doors' })).toBeDisabled();
-  await expect(line('The join address works on this computer alone')).toBeVisible();
+  await expect(line('The join address works only on this computer')).toBeVisible();
   await expect(line('not every team gets the same number of turns')).toBeVisible();
 
   await line('Two teams are called').getByRole('button', { name: 'Go there' }).click();
   await page.getByLabel('Name of team 2').fill('Fairlead');
   await check.click();
   await line('too little contrast: text on the ground').getByRole('button', { name: 'Go there' }).click();
-  await page.getByRole('button', { name: 'Mend the contrast' }).click();
+  await page.getByRole('button', { name: 'Fix the contrast' }).click();
   await expect(page.getByText('too little')).toHaveCount(0);
   await check.click();
   await expect(line('too little contrast')).toHaveCount(0);
@@ -233,7 +233,7 @@ test('an own theme of poor contrast is told and mended; the check leads to each 
   // The own colours are on every surface at once.
   await page.getByRole('button', { name: 'All surfaces' }).click();
   const all = page.getByRole('dialog');
-  for (const surface of ['Stage', 'Handset, 390 × 844', 'Small handset, 320 × 568', 'Overlay over a stream'])
+  for (const surface of ['Stage', 'Phone, 390 × 844', 'Small phone, 320 × 568', 'Overlay over a stream'])
     await expect(all.getByText(surface)).toBeVisible();
   const ground = (box: string) =>
     all

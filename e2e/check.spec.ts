@@ -70,7 +70,7 @@ test('trouble of a dozen kinds is told, the worst first, and each is mended wher
   const show = troubled({ id, version: 1 }, (await horn.json()).id);
   await page.goto(`/studio/shows/${await host.makeShow(show)}`);
 
-  const open = page.getByRole('button', { name: /look at$/ });
+  const open = page.getByRole('button', { name: /issues?$/ });
   const dialog = page.getByRole('dialog', { name: 'Before the doors open' });
   const line = (text: string | RegExp) => dialog.getByRole('listitem').filter({ hasText: text });
   async function mend(text: string | RegExp, work: () => Promise<unknown>): Promise<void> {
@@ -78,58 +78,56 @@ test('trouble of a dozen kinds is told, the worst first, and each is mended wher
     await expect(dialog).toHaveCount(0);
     await work();
     await open.click();
-    await expect(dialog.getByText(/^Measured on stage/)).toHaveCount(0);
+    await expect(dialog.getByText(/^Measuring on stage/)).toHaveCount(0);
     await expect(line(text)).toHaveCount(0);
   }
   const prompt = page.getByLabel('Question', { exact: true });
   const more = () => page.getByText('More: feedback, tags, weight, dates, source').click();
 
   await open.click();
-  await expect(line('Reading alone takes')).toBeVisible();
+  await expect(line('Reading it takes')).toBeVisible();
   await expect(line('Too long for the stage')).toBeVisible();
-  await expect(dialog.getByRole('listitem').first()).toContainText('Must be mended first');
+  await expect(dialog.getByRole('listitem').first()).toContainText('Fix before you start');
   await expect(dialog.getByRole('button', { name: 'Open the doors' })).toBeDisabled();
   expect(await dialog.getByRole('listitem').count()).toBeGreaterThan(11);
 
   await mend('Two teams are called “Bowline”', () => page.getByLabel('Name of team 2').fill('Fairlead'));
-  await mend(/There is no finished question/, async () => {
+  await mend(/No question is finished/, async () => {
     await page.getByLabel('How many').fill('3');
-    await page.getByRole('button', { name: 'Take questions' }).click();
-    await expect(page.getByText(/^3 of 3 taken/)).toBeVisible();
+    await page.getByRole('button', { name: 'Pick questions' }).click();
+    await expect(page.getByText(/^3 of 3 picked/)).toBeVisible();
   });
   await expect(line('Its rule asks for')).toHaveCount(0);
   await expect(dialog.getByRole('button', { name: 'Open the doors' })).toBeEnabled();
-  await mend('is unfinished (no key)', () =>
-    page.getByLabel('The key, for the host to listen for').fill('Ansa'),
+  await mend('is unfinished (no correct answer)', () =>
+    page.getByLabel('Correct answer, for the host to listen for').fill('Ansa'),
   );
-  await mend('A picture, sound or video of it is not there', async () => {
+  await mend('One of its pictures, sounds or videos is missing', async () => {
     await page.getByRole('button', { name: 'Sound: A bell' }).click();
     await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
   });
-  await mend('no words for those who cannot', async () => {
-    await page.getByRole('button', { name: /^Sound: Not described/ }).click();
-    await page.getByLabel('What is heard').fill('A fog horn');
+  await mend('no description for people who can’t', async () => {
+    await page.getByRole('button', { name: /^Sound: No description/ }).click();
+    await page.getByLabel('Description: what is heard').fill('A fog horn');
     await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
   });
-  await mend('was to be checked again by', async () => {
+  await mend('was due for a check by', async () => {
     await more();
     await page.getByLabel('Check again by').fill('2099-01-01');
   });
-  await mend('Reading alone takes', () => page.getByLabel('Clock in seconds').fill('60'));
+  await mend('Reading it takes', () => page.getByLabel('Clock in seconds').fill('60'));
   await mend('Too long for the stage', () => prompt.fill('Where is the fog bell?'));
-  await mend('The look has too little contrast', () =>
-    page.getByRole('button', { name: 'Mend the contrast' }).click(),
+  await mend('The colours have too little contrast', () =>
+    page.getByRole('button', { name: 'Fix the contrast' }).click(),
   );
-  await mend('after one miss nobody catches up', async () => {
+  await mend('one wrong answer can’t be made up', async () => {
     await page.getByText('nothing', { exact: true }).click();
   });
-  await mend('it decides the show', async () => {
+  await mend('outweighs all the others', async () => {
     await page.getByRole('button', { name: /Ebb/ }).click();
     await page.getByLabel('Value of this question').fill('100');
   });
-  await mend('The library has a newer state', () =>
-    page.getByRole('button', { name: 'Take it over' }).click(),
-  );
+  await mend('The library has a newer version', () => page.getByRole('button', { name: 'Use it' }).click());
   await mend('7 questions for 3 teams in turn', async () => {
     await page.getByRole('button', { name: /fog bell/ }).click();
     await page.getByRole('button', { name: 'Remove the question' }).click();
@@ -152,10 +150,10 @@ test('a round that nobody filled is left out by one press: the doors open, and i
   await page.goto(`/studio/shows/${id}`);
   await page.getByRole('button', { name: 'Open the doors' }).click();
   const check = page.getByRole('dialog');
-  await expect(check.getByText('There is no finished question.')).toBeVisible();
+  await expect(check.getByText('No question is finished.')).toBeVisible();
   await expect(check.getByRole('button', { name: 'Open the doors' })).toBeDisabled();
   await check.getByRole('button', { name: 'Leave it out' }).click();
-  await expect(check.getByText('There is no finished question.')).toHaveCount(0);
+  await expect(check.getByText('No question is finished.')).toHaveCount(0);
   await check.getByRole('button', { name: 'Open the doors' }).click();
   await expect(page.getByRole('heading', { name: 'The doors are open' })).toBeVisible();
   await expect(page.getByText('For another day')).toHaveCount(0);

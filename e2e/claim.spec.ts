@@ -47,10 +47,10 @@ test('a phone a table: squares chosen by phone and at the desk, three in a row w
   const play = async (phone: Page, n: number, text: 'right' | 'wrong') => {
     if (phone === ansa) await takeOn(phone, `Topic ${n}`, n);
     else await square(desk, `Topic ${n}`).click();
-    await step(desk, 'Pose');
+    await step(desk, 'Show the question');
     await step(desk, 'Open the answers');
     await send(phone, text);
-    await step(desk, 'Show the key');
+    await step(desk, 'Show the answer');
     await step(desk, 'Back to the board');
   };
   await play(ansa, 1, 'right');
@@ -60,10 +60,10 @@ test('a phone a table: squares chosen by phone and at the desk, three in a row w
   await expect(stage.getByText('Needs 1 more')).toBeVisible();
   // What nobody got has another question: the one in reserve.
   await square(desk, 'Topic 10').click();
-  await step(desk, 'Pose');
+  await step(desk, 'Show the question');
   await step(desk, 'Open the answers');
   await send(ansa, 'right');
-  await step(desk, 'Show the key');
+  await step(desk, 'Show the answer');
   await step(desk, 'Back to the board');
   await play(jory, 6, 'right');
   await play(ansa, 3, 'right');
@@ -71,7 +71,7 @@ test('a phone a table: squares chosen by phone and at the desk, three in a row w
   await expect(stage.getByText('wins the round')).toBeVisible();
   await expect(ansa.getByRole('heading', { name: 'You win the round' })).toBeVisible();
   await expect(jory.getByRole('heading', { name: 'Bowline wins the round' })).toBeVisible();
-  await desk.getByRole('button', { name: 'Take back' }).click();
+  await desk.getByRole('button', { name: 'Undo' }).click();
   await expect(stage.getByText('wins the round')).toHaveCount(0);
 });
 

@@ -16,13 +16,13 @@ const showOf = (devices: Devices) =>
     },
   });
 const up = async (desk: Page) => {
-  await step(desk, 'bring the question up');
-  await step(desk, 'Pose');
+  await step(desk, 'Go to the question');
+  await step(desk, 'Show the question');
   await step(desk, 'Open the answers');
 };
 const done = async (desk: Page) => {
-  await step(desk, 'Show the key');
-  await step(desk, /go on|Settle/);
+  await step(desk, 'Show the answer');
+  await step(desk, /go on|Award|Close/);
   await step(desk, 'Done with this question');
 };
 const send = async (phone: Page, text: string) => {
@@ -88,8 +88,8 @@ test('a phone a table: up three rungs with every help, stopped by phone; the nex
 
   // The fastest correct answer of all climbs next.
   await desk.getByRole('button', { name: 'Fastest correct answer of all' }).click();
-  await step(desk, 'A question for everyone');
-  await step(desk, 'Pose');
+  await step(desk, 'Go to the question for everyone');
+  await step(desk, 'Show the question');
   await step(desk, 'Open the answers for everyone');
   await send(wren, 'right');
   for (const phone of [ansa, jory]) await send(phone, 'wrong');
@@ -102,7 +102,7 @@ test('a phone a table: up three rungs with every help, stopped by phone; the nex
   }
   await expect(stage.getByRole('heading', { name: 'Back to the rest on rung 2' })).toBeVisible();
   await expect(wren.locator('header b')).toHaveText('20');
-  await expect(nextStep(desk)).toHaveText('Close the show and put the final standings on stage');
+  await expect(nextStep(desk)).toHaveText('Close the show and show the final standings');
 });
 
 test('without phones: chosen at the desk, hands are counted there, and the climb is taken back a step', async ({
@@ -115,7 +115,7 @@ test('without phones: chosen at the desk, hands are counted there, and the climb
   const sitting = await host.openDoors(showOf({ mode: 'none', score: 'teams', combine: 'mean' }));
   const stage = await host.stage(sitting);
   await step(desk, 'Begin the round');
-  await desk.getByRole('button', { name: 'Draw one' }).click();
+  await desk.getByRole('button', { name: 'Pick one at random' }).click();
   await expect(stage.getByRole('heading', { name: /’s climb$/ })).toBeVisible();
   await up(desk);
   await desk.getByRole('button', { name: 'Room vote' }).click();
@@ -133,6 +133,6 @@ test('without phones: chosen at the desk, hands are counted there, and the climb
   await desk.getByRole('button', { name: /stops: 10$/ }).click();
   await desk.getByRole('button', { name: 'Stop for 10? Press again.' }).click();
   await expect(stage.getByRole('heading', { name: / stops here$/ })).toBeVisible();
-  await desk.getByRole('button', { name: 'Take back' }).first().click();
+  await desk.getByRole('button', { name: 'Undo' }).first().click();
   await expect(desk.getByText('Next, rung 2 of 5')).toBeVisible();
 });

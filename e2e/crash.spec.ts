@@ -58,7 +58,7 @@ for (const what of ['server', 'database'] as const)
         await app.crash(what);
         down = Date.now() - gone;
         for (const page of Object.values(pages))
-          await expect(page.getByText(/No connection/)).toHaveCount(0, { timeout: 15_000 });
+          await expect(page.getByText(/Connection lost/)).toHaveCount(0, { timeout: 15_000 });
         for (const [name, page] of Object.entries(pages))
           await expect.poll(() => told(page), { message: `${name} at ${phase}` }).toBe(before[name]);
         expect(await nextStep(desk).innerText()).toBe(next);
@@ -70,7 +70,7 @@ for (const what of ['server', 'database'] as const)
     await survive('board');
     await desk.getByRole('button', { name: 'Tides for 200' }).click();
     await survive('picked');
-    await step(desk, 'Pose');
+    await step(desk, 'Show the question');
     await survive('posed');
     await step(desk, 'Open the answers');
     await ansa.getByRole('radio').first().waitFor();
@@ -84,11 +84,11 @@ for (const what of ['server', 'database'] as const)
     const lost = Math.ceil((Date.now() - since - down) / 1000) + 4;
     await expect.poll(seconds, { timeout: 10_000 }).toBeGreaterThanOrEqual(left - lost);
     await ansa.getByRole('button', { name: /^Send/ }).click();
-    await nextStep(desk).getByText('Show the answer').waitFor();
+    await nextStep(desk).getByText('Show who answered what').waitFor();
     await survive('locked');
-    await step(desk, 'Show the answer');
+    await step(desk, 'Show who answered what');
     await survive('answers shown');
-    await step(desk, 'Hand on to Fairlead');
+    await step(desk, 'Pass to Fairlead');
     await jory.getByRole('radio', { name: 'About 12 h 25 min' }).click();
 
     await test.step('an answer sent while nobody is there arrives by itself', async () => {
@@ -100,8 +100,8 @@ for (const what of ['server', 'database'] as const)
       else await app.database.start();
       await expect(desk.locator('.answers')).toContainText('Jory', { timeout: 15_000 });
     });
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
     await survive('key shown');
     await step(desk, 'Award 200 to Fairlead');
     await expect(stage.locator('.hem')).toContainText('200');

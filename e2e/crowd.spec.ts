@@ -29,25 +29,25 @@ test('twelve teams are hosted from a phone: everything is in reach of a thumb, n
     await bar.dblclick();
   };
   await tap('Begin the round');
-  await tap('bring it up');
-  await tap('Pose');
+  await tap('Go to question');
+  await tap('Show the question');
   await tap('Open the answers');
   const teams = desk.getByRole('complementary', { name: 'Teams' });
   for (const name of ['Table 03', 'Table 12']) {
     const own = teams.locator('.team', { hasText: name });
-    await own.getByRole('button', { name: /Right/ }).click();
+    await own.getByRole('button', { name: /Correct/ }).click();
   }
   await teams.locator('.team', { hasText: 'Table 07' }).getByRole('button', { name: /Wrong/ }).click();
   await tap('Lock the answers');
-  await tap('Show the key');
-  await tap('Settle: 2 right answers');
+  await tap('Show the answer');
+  await tap('Award points: 2 correct answers');
   await tap('Done with this question');
   await expect(stage.locator('.hem li', { hasText: 'Table 12' })).toContainText('100');
   await expect(stage.locator('.hem li', { hasText: 'Table 07' })).toContainText('−100');
   const width = await desk.evaluate(() => document.documentElement.scrollWidth);
   expect(width).toBeLessThanOrEqual(390);
   // Taken back by hand, and had again.
-  await desk.getByRole('button', { name: 'Take back' }).click();
+  await desk.getByRole('button', { name: 'Undo' }).click();
   await expect(nextStep(desk)).toContainText('Done with this question');
 });
 
@@ -82,16 +82,16 @@ test('fifty teams: found by name, ruled on, told page by page on the stage', asy
     await expect(people).toHaveCount(0);
   });
   await step(desk, 'Begin the round');
-  await step(desk, 'bring it up');
-  await step(desk, 'Pose');
+  await step(desk, 'Go to question');
+  await step(desk, 'Show the question');
   await step(desk, 'Open the answers');
   await desk.getByLabel('Find a team').fill('41');
   const team = desk.locator('.team', { hasText: 'Table 41' });
   await team.locator('.pick').click();
-  await team.getByRole('button', { name: /Right/ }).click();
+  await team.getByRole('button', { name: /Correct/ }).click();
   await step(desk, 'Lock the answers');
-  await step(desk, 'Show the key');
-  await step(desk, 'Settle: 1 right answer');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Award points: 1 correct answer');
   await desk.getByRole('button', { name: 'Standings' }).click();
   // Whichever page is on, the first one comes round within the minute.
   await expect(stage.locator('.standings li', { hasText: 'Table 41' })).toContainText('+100', {

@@ -80,14 +80,14 @@ test('a question without a key is seen to be unfinished, said before the doors o
   await chooseKind(page, 'True or false');
   await expect(page.getByText('Unfinished: no key')).toBeVisible();
   // A change of mind about the kind brings back what was written.
-  await chooseKind(page, 'One of several');
+  await chooseKind(page, 'Multiple choice');
   await expect(page.getByText('Finished', { exact: true })).toBeVisible();
   await chooseKind(page, 'True or false');
   await page.getByRole('button', { name: 'Open the doors' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('Tides for 100 is unfinished (no key). It will not be on the board.');
   await dialog.getByRole('button', { name: 'Go there' }).click();
-  await expect(page.getByRole('radio', { name: '“True” is the key' })).toBeVisible();
+  await expect(page.getByRole('radio', { name: '“True” is correct' })).toBeVisible();
   // While it fades, the dialog still has a button of the same name.
   await expect(dialog).toHaveCount(0);
   await page.getByRole('button', { name: 'Open the doors' }).click();
@@ -117,16 +117,16 @@ test('two editors at once: different places are merged, the same place is asked 
   await two.getByLabel('Host notes').fill('Notes by two');
   await saved(two);
   await expect(two.getByLabel('Question', { exact: true })).toHaveValue('Changed by one');
-  await expect(two.getByText('Changes made elsewhere were taken in.')).toBeVisible();
+  await expect(two.getByText('Changes from elsewhere were added.')).toBeVisible();
 
   await two.getByLabel('Title of the show').fill('Title by two');
   await saved(two);
   await one.getByLabel('Title of the show').fill('Title by one');
-  await expect(one.getByRole('heading', { name: 'Somebody changed the same place' })).toBeVisible();
+  await expect(one.getByRole('heading', { name: 'Someone else changed the same thing' })).toBeVisible();
   await expect(one.getByText('Theirs: Title by two')).toBeVisible();
   await expect(one.getByLabel('Host notes')).toHaveValue('Notes by two');
   await one.bringToFront();
-  await one.getByRole('button', { name: 'Take theirs' }).click();
+  await one.getByRole('button', { name: 'Use theirs' }).click();
   await saved(one);
   await expect(one.getByLabel('Title of the show')).toHaveValue('Title by two');
 });
@@ -141,7 +141,7 @@ test('while the server is away writing goes on, and is saved when it is back, ev
   await expect(page.getByLabel('Title of the show')).toHaveValue('Marram Point winter evening');
   await app.server.kill();
   await page.getByLabel('Title of the show').fill('Written in the dark');
-  await expect(page.getByText('Not saved: the server cannot be reached.')).toBeVisible();
+  await expect(page.getByText('Not saved – trying again.')).toBeVisible();
   await app.server.start();
   await page.reload();
   await expect(page.getByLabel('Title of the show')).toHaveValue('Written in the dark');
@@ -153,7 +153,7 @@ test('shows are duplicated, deleted, brought back at once or later', async ({ ap
   const { page } = host;
   await host.makeShow();
   await page.goto('/studio');
-  const menu = page.getByRole('button', { name: 'More about Marram Point winter evening', exact: true });
+  const menu = page.getByRole('button', { name: 'More for Marram Point winter evening', exact: true });
   await menu.click();
   await page.getByText('Duplicate', { exact: true }).click();
   await expect(page.getByRole('link', { name: 'Marram Point winter evening (copy)' })).toBeVisible();

@@ -58,10 +58,10 @@ test('a spinner: thrown by the finger on the stage and by a phone, what comes up
   await desk.getByRole('button', { name: 'Throw again' }).click();
   await step(desk, 'Go on with what came up');
   await expect(jory.locator('header b')).toHaveText('40');
-  await desk.getByRole('button', { name: 'Take back' }).click();
+  await desk.getByRole('button', { name: 'Undo' }).click();
   await expect(jory.locator('header b')).toHaveText('0');
   await step(desk, 'Go on with what came up');
-  await desk.getByRole('button', { name: 'Ledger' }).click();
+  await desk.getByRole('button', { name: 'Score history' }).click();
   await expect(desk.getByRole('dialog').getByText('Spinner', { exact: true })).toBeVisible();
 });
 
@@ -84,7 +84,7 @@ test('boosts: bought with what one has and used on the phone, given at the desk,
   await phone.goto(`/join/${sitting.code}`);
   await phone.getByLabel('Your name').fill('Ansa');
   await phone.getByRole('button', { name: 'Join' }).click();
-  await phone.getByText('You are in').waitFor();
+  await phone.getByText('You’re in').waitFor();
   await step(desk, 'Begin the round');
   await step(desk, 'Start');
   await phone.getByRole('button', { name: 'Boosts' }).click();
@@ -96,7 +96,7 @@ test('boosts: bought with what one has and used on the phone, given at the desk,
   await phone.getByRole('radio', { name: /right$/ }).click();
   await expect(phone.getByText('Correct, +50')).toBeVisible();
   await expect(phone.locator('header b')).toHaveText('60');
-  await desk.getByRole('button', { name: 'Ledger' }).click();
+  await desk.getByRole('button', { name: 'Score history' }).click();
   const ledger = desk.getByRole('dialog');
   await expect(ledger.getByText('Bought a boost')).toBeVisible();
   await expect(ledger.getByText('(× 2, Double)')).toBeVisible();

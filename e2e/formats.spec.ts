@@ -65,16 +65,16 @@ test('a quiz of two rounds with an interlude: everyone answers, scores carry ove
   const ansa = await host.handset(sitting.code, 'Ansa', 'Bowline');
   const jory = await host.handset(sitting.code, 'Jory', 'Fairlead');
   await step(desk, 'Begin the round');
-  await expect(stage.getByText('Question 1 of 1 comes up')).toBeVisible();
+  await expect(stage.getByText('Next: question 1 of 1')).toBeVisible();
   await expect(stage.getByText('Everyone answers.')).toBeVisible();
   await pose(desk, 'Open the answers for everyone');
   for (const phone of [ansa, jory]) {
     await phone.getByLabel('Your answer').fill('Nippflut');
     await phone.getByRole('button', { name: /^Send/ }).click();
   }
+  await step(desk, 'Show who answered what');
   await step(desk, 'Show the answer');
-  await step(desk, 'Show the key');
-  await step(desk, 'Settle: nobody');
+  await step(desk, 'Close: no points');
   await score(ansa, '0');
   await step(desk, 'Done with this question');
   await step(desk, 'Go on to: Tea');
@@ -83,10 +83,10 @@ test('a quiz of two rounds with an interlude: everyone answers, scores carry ove
   await pose(desk, 'Open the answers for everyone');
   await pick(ansa, 'right');
   await pick(jory, 'wrong');
-  await step(desk, 'Show the answer');
+  await step(desk, 'Show who answered what');
   await expect(stage.getByRole('listitem').filter({ hasText: 'right' }).first()).toContainText('Bowline');
-  await step(desk, 'Show the key');
-  await step(desk, 'Settle: 1 right answer');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Award points: 1 correct answer');
   await score(ansa, '100');
   await score(jory, '0');
 
@@ -131,21 +131,21 @@ test('first to buzz: by handset and by the keys of the desk; after a miss the ot
   await ansa.locator('.buzzer').click();
   await expect(stage.getByText('Bowline was first')).toBeVisible();
   await expect(desk.getByText('Bowline buzzed')).toBeVisible();
-  await expect(jory.getByText('Bowline has the floor').first()).toBeVisible();
+  await expect(jory.getByText('Bowline’s turn to answer').first()).toBeVisible();
   await pick(ansa, 'wrong');
-  await step(desk, 'Show the answer');
-  await step(desk, 'Open to the others by buzz, for 50');
+  await step(desk, 'Show who answered what');
+  await step(desk, 'Let the others buzz, for 50');
   await expect(ansa.locator('.buzzer')).toHaveCount(0);
   await jory.locator('.buzzer').click();
   await pick(jory, 'right');
+  await step(desk, 'Show who answered what');
   await step(desk, 'Show the answer');
-  await step(desk, 'Show the key');
   await step(desk, 'Award 50 to Fairlead');
   await score(jory, '50');
   await step(desk, 'Done with this question');
   // Too early is told; then the key 2 of the desk is the buzzer of the second team.
-  await step(desk, 'bring it up');
-  await step(desk, 'Pose');
+  await step(desk, 'Go to question');
+  await step(desk, 'Show the question');
   await ansa.locator('.buzzer').click();
   await expect(desk.getByText('Too early: Bowline')).toBeVisible();
   await step(desk, 'Open the buzzers');
@@ -203,7 +203,7 @@ test('a handset far away that pressed first wins, though its press arrives last'
   const soon = Date.now() + 2000;
   await Promise.all([pressAt(far, soon), pressAt(ansa, soon + 150)]);
   // It arrives last, and half of its way is taken off; how sure that is, is said.
-  await expect(desk.locator('.buzz')).toContainText(/Fairlead (?:by \d+ ms ± \d+|was drawn)|Too close/);
+  await expect(desk.locator('.buzz')).toContainText(/Fairlead (?:by \d+ ms ± \d+|Fairlead)|Too close/);
   await expect(desk.locator('.buzz li').first()).toContainText('Fairlead');
 });
 
@@ -224,16 +224,16 @@ test('knockout to the last one: lives on stage and handset, who is out answers f
     await pose(desk, 'Open the answers for everyone');
     await pick(ansa, one);
     await pick(jory, other);
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await step(desk, /^Settle/);
+    await step(desk, /^(Award points|Close)/);
     await step(desk, 'Done with this question');
   };
   await play('wrong', 'wrong');
   await expect(stage.getByRole('img', { name: '1 life' })).toHaveCount(2);
   await play('right', 'wrong');
   await expect(stage.getByText('out', { exact: true })).toBeVisible();
-  await expect(jory.getByText('This one doesn’t count for you. Answer for honour.')).toBeVisible();
+  await expect(jory.getByText('You’re out – you can still answer for fun.')).toBeVisible();
   await step(desk, 'Close the show');
   await expect(stage.getByText('Bowline wins')).toBeVisible();
 });
@@ -256,29 +256,29 @@ test('counterweight: covers lifted at the desk, on the stage and by handset; clo
   const win = async (phone: Page) => {
     await pose(desk, 'Open the answers for');
     await pick(phone, 'right');
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
     await step(desk, 'was right: go on');
     await step(desk, 'Done with this question');
   };
   await win(ansa);
-  await nextStep(desk).getByText('Bowline has a cover lifted').waitFor();
+  await nextStep(desk).getByText('Bowline earned a cover').waitFor();
   // The one that is heavy is given to the other team, by the handset of the team that won.
   await ansa.getByRole('button', { name: /Fairlead/ }).click();
   await ansa.getByRole('button', { name: 'Cover 1' }).click();
   await expect(stage.getByRole('img', { name: 'Cover 1: +4, lifted by Fairlead' })).toBeVisible();
   await win(jory);
-  await expect(ansa.getByText('Fairlead has a cover lifted')).toBeVisible();
+  await expect(ansa.getByText('Fairlead lifts a cover or picks who does')).toBeVisible();
   await stage.getByRole('button', { name: 'Cover 2' }).click();
   await expect(desk.getByRole('img', { name: 'Cover 2: −4, lifted by Fairlead' })).toBeVisible();
   // A miss goes to the next team.
   await pose(desk, 'Open the answers for Bowline');
   await pick(ansa, 'wrong');
-  await step(desk, 'Show the answer');
-  await step(desk, 'Hand on to Fairlead');
+  await step(desk, 'Show who answered what');
+  await step(desk, 'Pass to Fairlead');
   await pick(jory, 'right');
+  await step(desk, 'Show who answered what');
   await step(desk, 'Show the answer');
-  await step(desk, 'Show the key');
   await step(desk, 'was right: go on');
   await step(desk, 'Done with this question');
   await desk
@@ -307,15 +307,15 @@ test('a room without phones: the host rules by keys, the stage is touched, sever
   await pose(desk, 'Open the answers for everyone');
   await step(desk, 'Lock the answers');
   for (const key of ['1', '+', '2', '+']) await press(desk, key);
-  await step(desk, 'Show the key');
-  await step(desk, 'Settle: 2 right answers');
+  await step(desk, 'Show the answer');
+  await step(desk, 'Award points: 2 correct answers');
   await expect(stage.locator('.hem')).toContainText('100');
   await step(desk, 'Done with this question');
   await step(desk, 'Go on to: In turn');
   await pose(desk, 'Open the answers for Bowline');
   await stage.getByRole('button', { name: /: right$/ }).click();
+  await step(desk, 'Show who answered what');
   await step(desk, 'Show the answer');
-  await step(desk, 'Show the key');
   await step(desk, 'Award 100 to Bowline');
   await expect(stage.locator('.hem')).toContainText('200');
 });
@@ -358,11 +358,11 @@ test('the overlay shows viewers what they need on a see-through ground, and neve
     expect(box.bottom).toBeLessThanOrEqual(0.95 * 1080 + 1);
   }
   await step(desk, 'Lock the answers');
-  await step(desk, 'Show the key');
+  await step(desk, 'Show the answer');
   await expect(overlay.locator('.options .key')).toContainText('right');
   // The trial page lies over a picture of our own, in three positions.
   await overlay.goto(`/overlay/${sitting.code}/try#${sitting.stageKey}`);
-  for (const place of ['Above', 'At the side', 'Below']) {
+  for (const place of ['Top', 'Side', 'Bottom']) {
     await overlay.getByRole('button', { name: place }).click();
     await expect(overlay.getByText('Stream 1')).toBeVisible();
   }

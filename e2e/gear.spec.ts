@@ -66,7 +66,7 @@ test('buzzers on the table: a controller’s and the page of virtual ones, learn
   // Another button is nobody's, and too late the other team's changes nothing.
   await virtual.getByRole('button', { name: 'virtual buzzer 3' }).click();
   await expect(desk.getByText('Bowline buzzed')).toBeVisible();
-  await desk.getByRole('button', { name: /Take back/ }).click();
+  await desk.getByRole('button', { name: /Undo/ }).click();
   await virtual.getByRole('button', { name: 'virtual buzzer 3' }).click();
   await expect(desk.getByText('Fairlead buzzed')).toBeVisible();
   // Known again after the desk was loaded anew.

@@ -17,7 +17,7 @@ test('desk and handset work with the keyboard alone', async ({ app, browser }) =
   await expect(phone.getByLabel('Your name')).toBeFocused();
   await type('Ansa');
   await phone.keyboard.press('Tab');
-  await expect(phone.getByRole('button', { name: 'Make up a name for me' })).toBeFocused();
+  await expect(phone.getByRole('button', { name: 'Pick a name for me' })).toBeFocused();
   await phone.keyboard.press('Tab');
   await phone.keyboard.press('Space');
   await phone.keyboard.press('Enter');
@@ -33,7 +33,7 @@ test('desk and handset work with the keyboard alone', async ({ app, browser }) =
   await desk.keyboard.press('ArrowDown');
   await desk.keyboard.press('ArrowRight');
   await expect(desk.getByRole('button', { name: 'Tides for 200' })).toBeFocused();
-  await key('Enter', 'Pose the question');
+  await key('Enter', 'Show the question');
   await key('Space', 'Open the answers for Bowline');
   await key('Space', 'Lock the answer of Bowline');
   // Two presses that follow at once are one press too many: the second does nothing.
@@ -58,22 +58,22 @@ test('desk and handset work with the keyboard alone', async ({ app, browser }) =
   await expect(phone.getByRole('radio').nth(1)).toHaveAttribute('aria-checked', 'true');
   await phone.keyboard.press('Tab');
   await phone.keyboard.press('Enter');
-  await expect(phone.getByText('You were first')).toBeVisible();
+  await expect(phone.getByText('Sent by you')).toBeVisible();
 
-  await expect(nextStep(desk)).toContainText('Show the answer');
+  await expect(nextStep(desk)).toContainText('Show who answered what');
   await desk.keyboard.press('k');
-  await expect(nextStep(desk)).toContainText(/Award 200 to Bowline|Settle: nobody/);
+  await expect(nextStep(desk)).toContainText(/Award 200 to Bowline|Close: no points/);
   await desk.keyboard.press('u');
-  await expect(nextStep(desk)).toContainText('Show the answer');
+  await expect(nextStep(desk)).toContainText('Show who answered what');
   await desk.keyboard.press('u');
   await expect(nextStep(desk)).toContainText('Lock the answer');
   await desk.keyboard.press('l');
-  await expect(nextStep(desk)).toContainText('Show the answer');
+  await expect(nextStep(desk)).toContainText('Show who answered what');
   await desk.keyboard.press('2');
   await expect(desk.getByRole('button', { name: 'Fairlead', pressed: true })).toBeVisible();
   await desk.keyboard.press('2');
   await desk.keyboard.press('-');
-  await expect(nextStep(desk)).toContainText(/Show the answer|Hand on/);
+  await expect(nextStep(desk)).toContainText(/Show who answered what|Pass to/);
   await desk.keyboard.press('n');
   await expect(nextStep(desk)).toContainText('Lock the answer of Fairlead');
   await desk.keyboard.press('s');

@@ -5,7 +5,7 @@ import { expect, step, test, workshopShow } from './app.ts';
 /** Brings a cell into play and opens the answers. */
 async function pose(desk: Page, cell: string): Promise<void> {
   await desk.getByRole('button', { name: cell, exact: true }).click();
-  await step(desk, 'Pose');
+  await step(desk, 'Show the question');
   await step(desk, 'Open the answers');
 }
 const score = (phone: Page, points: string) => expect(phone.locator('header b')).toHaveText(points);
@@ -42,16 +42,16 @@ test('every kind of question is answered on a handset, marked, shown and scored'
 
   await test.step('several of several, partly right', async () => {
     await pose(desk, 'Tools for 200');
-    await expect(stage.getByText('Any number may be right')).toBeVisible();
-    await expect(phone.getByText('Choose all that are right')).toBeVisible();
+    await expect(stage.getByText('More than one may be right')).toBeVisible();
+    await expect(phone.getByText('Choose all that are correct')).toBeVisible();
     await expect(phone.getByRole('button', { name: 'Send', exact: true })).toBeDisabled();
     await phone.getByRole('checkbox', { name: 'Try square' }).click();
     await phone.getByRole('checkbox', { name: 'Marking gauge' }).click();
     await phone.getByRole('button', { name: /^Send [A-E], [A-E]$/ }).click();
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await expect(phone.locator('.verdict')).toContainText('Partly right (67 %)');
-    await expect(stage.getByText('Partly right (67 %)')).toBeVisible();
+    await expect(phone.locator('.verdict')).toContainText('Partly correct (67 %)');
+    await expect(stage.getByText('Partly correct (67 %)')).toBeVisible();
     await toEnd('Award 133 to Mallet');
     await score(phone, '133');
   });
@@ -61,8 +61,8 @@ test('every kind of question is answered on a handset, marked, shown and scored'
     for (const paper of ['P60', 'P120', 'P240']) await phone.getByRole('button', { name: paper }).click();
     await expect(phone.getByRole('button', { name: 'P400 number 4' })).toBeVisible();
     await phone.getByRole('button', { name: 'Send this order' }).click();
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
     await expect(stage.locator('.bars li')).toHaveText(['1P60', '2P120', '3P240', '4P400']);
     await toEnd('Award 400 to Mallet');
     await score(phone, '533');
@@ -76,9 +76,9 @@ test('every kind of question is answered on a handset, marked, shown and scored'
     await phone.getByRole('radio', { name: /^Rip saw/ }).click();
     await phone.getByRole('button', { name: 'cuts along the grain' }).click();
     await phone.getByRole('button', { name: 'Send these pairs' }).click();
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
-    await expect(phone.getByText('Right', { exact: true })).toBeVisible();
+    await expect(phone.getByText('Correct', { exact: true })).toBeVisible();
     await toEnd('Award 300 to Mallet');
     await score(phone, '833');
   });
@@ -90,8 +90,8 @@ test('every kind of question is answered on a handset, marked, shown and scored'
     await expect(phone.getByRole('button', { name: 'Send' })).toBeDisabled();
     await phone.getByLabel('Your number').fill('0,015 m³');
     await phone.getByRole('button', { name: 'Send' }).click();
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
     await expect(stage.getByText('15 l (± 0.1 l)')).toBeVisible();
     // The explanation is a formula, and readable as one.
     await expect(stage.locator('.explanation math')).toHaveCount(1);
@@ -102,22 +102,22 @@ test('every kind of question is answered on a handset, marked, shown and scored'
     await pose(desk, 'Timber for 100');
     await phone.getByRole('radio', { name: 'True' }).click();
     await phone.getByRole('button', { name: 'Send A' }).click();
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
     await toEnd('Award 100 to Mallet');
     await pose(desk, 'Joints for 200');
     await phone.getByLabel('Your answer').fill('a dovetal');
     await phone.getByRole('button', { name: 'Send' }).click();
+    await step(desk, 'Show who answered what');
     await step(desk, 'Show the answer');
-    await step(desk, 'Show the key');
     await toEnd('Award 200 to Mallet');
     await pose(desk, 'Safety for 500');
     await phone.getByLabel('Your number').fill('44');
     await phone.getByRole('button', { name: 'Send' }).click();
-    await step(desk, 'Show the answer');
+    await step(desk, 'Show who answered what');
     await expect(desk.getByText('Was Mallet right?')).toBeVisible();
     await desk.getByRole('button', { name: 'Half' }).click();
-    await step(desk, 'Show the key');
+    await step(desk, 'Show the answer');
     await toEnd('Award 250 to Mallet');
     await score(phone, '1,783');
   });
@@ -131,9 +131,9 @@ test('every kind of question is answered on a handset, marked, shown and scored'
     await expect(stage.locator('.rows li').nth(2)).not.toContainText('Mallet');
     await toEnd('no points');
     await desk.getByRole('button', { name: 'Safety for 100', exact: true }).click();
-    await step(desk, 'Pose');
+    await step(desk, 'Show the question');
     await expect(stage.locator('.prompt strong')).toHaveText(/unplug it/);
-    await expect(phone.getByText('Nothing to answer here')).toBeVisible();
+    await expect(phone.getByText('Just read this one')).toBeVisible();
     await toEnd('no points');
     await score(phone, '1,783');
   });

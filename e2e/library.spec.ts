@@ -4,14 +4,14 @@ import { aloud, chooseKind, expect, test } from './app.ts';
 const saved = (page: Page) =>
   expect(page.getByRole('status').filter({ hasText: 'All changes saved' })).toBeVisible();
 const line = (page: Page, prompt: string | RegExp) => page.getByRole('listitem').filter({ hasText: prompt });
-const search = (page: Page) => page.getByRole('searchbox', { name: 'Search prompts' });
+const search = (page: Page) => page.getByRole('searchbox', { name: 'Search questions' });
 
 test('twenty questions are typed from nothing without touching the mouse', async ({ app, browser }) => {
   test.setTimeout(120_000);
   const host = await app.host(browser);
   const { page } = host;
   await page.goto('/studio/questions');
-  await expect(page.getByText('No question here')).toBeVisible();
+  await expect(page.getByText('No questions here')).toBeVisible();
   const { keyboard } = page;
   // From the top of the page to the button by the keyboard alone.
   await page.locator('body').press('Tab');
@@ -60,12 +60,12 @@ test('found by a beginning or in spite of a slip, filtered, changed many at once
   await page.goto('/studio/questions');
   await expect(page.getByText('3 questions')).toBeVisible();
   await search(page).fill('kittywake');
-  await expect(page.getByText('Nothing for that; shown is “kittiwake”.')).toBeVisible();
+  await expect(page.getByText('No matches. Showing results for “kittiwake”.')).toBeVisible();
   await expect(line(page, 'Which gull')).toBeVisible();
   await search(page).fill('TID nea');
   await expect(page.getByText('1 question', { exact: true })).toBeVisible();
   await search(page).fill('zzzz');
-  await expect(page.getByText('No question here')).toBeVisible();
+  await expect(page.getByText('No questions here')).toBeVisible();
   await search(page).fill('');
 
   await page.getByRole('button', { name: 'Filter' }).click();
@@ -73,7 +73,7 @@ test('found by a beginning or in spite of a slip, filtered, changed many at once
   await page.getByRole('option', { name: 'Unfinished' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByText('1 question', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Drop the filter Unfinished' }).click();
+  await page.getByRole('button', { name: 'Remove the filter Unfinished' }).click();
   await expect(page.getByText('3 questions')).toBeVisible();
 
   await page.getByRole('checkbox', { name: 'Choose “What is a neap tide?”' }).check();
@@ -81,7 +81,7 @@ test('found by a beginning or in spite of a slip, filtered, changed many at once
   await page.getByRole('button', { name: 'Change', exact: true }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Clock in seconds').fill('45');
-  await dialog.getByRole('button', { name: 'Change them' }).click();
+  await dialog.getByRole('button', { name: 'Apply' }).click();
   await expect(page.getByText('2 questions were changed.')).toBeVisible();
   await expect(dialog).toHaveCount(0);
   await line(page, 'neap').getByRole('button').click();
@@ -123,17 +123,17 @@ test('an earlier state of a question comes back, and that can be undone; two edi
   const language = one.getByRole('combobox', { name: 'Language' });
   await language.fill('no language at all');
   await language.press('Tab');
-  await expect(one.getByText('A language is given by its tag')).toBeVisible();
+  await expect(one.getByText('Enter a language tag')).toBeVisible();
   await language.fill('');
   await language.pressSequentially('German');
   await one.getByRole('option', { name: 'German (de)' }).click();
-  await expect(one.getByText('A language is given by its tag')).toHaveCount(0);
+  await expect(one.getByText('Enter a language tag')).toHaveCount(0);
   await expect(language).toHaveValue('German (de)');
   await saved(one);
 
   await one.getByRole('button', { name: 'History' }).click();
   await one.getByRole('dialog').getByText('First words', { exact: true }).waitFor();
-  await one.getByRole('button', { name: 'Have this again' }).click();
+  await one.getByRole('button', { name: 'Restore this version' }).click();
   await expect(one.getByLabel('Question', { exact: true })).toHaveValue('First words');
   await one.getByRole('button', { name: 'Undo' }).click();
   await expect(one.getByLabel('Question', { exact: true })).toHaveValue('Second words');
@@ -152,8 +152,8 @@ test('a question of the library is offered while it is typed again, and taken in
   await page.getByRole('button', { name: 'Remove the question' }).click();
   await page.getByRole('button', { name: 'Write the question' }).click();
   await page.getByLabel('Question', { exact: true }).fill('What is the tide with the sm');
-  await page.getByRole('button', { name: 'Take over' }).click();
-  await expect(page.getByLabel('The key, for the host to listen for')).toHaveValue(
+  await page.getByRole('button', { name: 'Use' }).click();
+  await expect(page.getByLabel('Correct answer, for the host to listen for')).toHaveValue(
     /^key of What is the tide/,
   );
 
@@ -169,9 +169,9 @@ test('a question of the library is offered while it is typed again, and taken in
 
   // The other way round: what was written for a show is kept in the library.
   await page.getByRole('button', { name: /^Tides for 200:/ }).click();
-  await page.getByRole('button', { name: 'Keep in the library' }).click();
+  await page.getByRole('button', { name: 'Add to the library' }).click();
   await page.getByText('Coast', { exact: true }).click();
-  await expect(page.getByText('It is in the library now.')).toBeVisible();
+  await expect(page.getByText('It’s in the library now.')).toBeVisible();
   expect((await (await host.context.request.get('/api/questions')).json()).total).toBe(2);
 
   // The library goes on; the show hears of it, and takes it over only when told to.
@@ -183,11 +183,11 @@ test('a question of the library is offered while it is typed again, and taken in
     data: { version, question: { ...question, prompt } },
   });
   await page.getByRole('button', { name: /^Tides for 100:/ }).click();
-  await expect(page.getByText('The library has a newer state')).toBeVisible();
+  await expect(page.getByText('The library has a newer version')).toBeVisible();
   await expect(page.getByLabel('Question', { exact: true })).toHaveValue(/^What is the tide/);
-  await page.getByRole('button', { name: 'Take it over' }).click();
+  await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByLabel('Question', { exact: true })).toHaveValue(prompt);
-  await expect(page.getByText('The library has a newer state')).toHaveCount(0);
+  await expect(page.getByText('The library has a newer version')).toHaveCount(0);
 });
 
 test('the order of a set is changed by keyboard; the set is printed as sheet, answers and cards', async ({
@@ -199,7 +199,7 @@ test('the order of a set is changed by keyboard; the set is printed as sheet, an
   await page.goto('/studio/questions');
   await page.getByRole('button', { name: 'Copy Buoys and marks' }).click();
   await expect(page.getByRole('status').filter({ hasText: '14 questions' })).toBeVisible();
-  const more = page.getByRole('button', { name: 'More about Buoys and marks' });
+  const more = page.getByRole('button', { name: 'More for Buoys and marks' });
   await more.click();
   await page.getByText('Order of the questions').click();
   const dialog = page.getByRole('dialog');

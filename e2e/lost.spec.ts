@@ -7,7 +7,7 @@ const rules = rulesWith({ floor: 'everyone', afterWrong: 'close', clock: null })
 const onePhone = { mode: 'team', score: 'teams', combine: 'mean' } as const;
 /** From the lock to the end of a question; `settles` is what the bar calls it to give the points. */
 async function toEnd(desk: Page, settles: string): Promise<void> {
-  for (const says of ['Show the answer', 'Show the key', settles, 'Done with this question'])
+  for (const says of ['Show who answered what', 'Show the answer', settles, 'Done with this question'])
     await step(desk, says);
 }
 
@@ -39,13 +39,13 @@ test('a handset that is offline for 20 seconds while answering: its answer arriv
   await phone.getByRole('radio', { name: 'right' }).click();
   offline = true;
   for (const client of open) await client.close();
-  await expect(phone.getByText(/No connection/)).toBeVisible();
+  await expect(phone.getByText(/Connection lost/)).toBeVisible();
   await phone.getByRole('button', { name: /^Send/ }).click();
   await desk.waitForTimeout(20_000);
   await expect(desk.getByText('No answer yet')).toBeVisible();
   offline = false;
   await expect(desk.locator('.answers')).toContainText('right', { timeout: 25_000 });
-  await expect(phone.getByText(/No connection/)).toHaveCount(0);
+  await expect(phone.getByText(/Connection lost/)).toHaveCount(0);
 });
 
 test('the machine sleeps, lid closed, while a clock runs: opened again, the clock goes on from where it was', async ({
@@ -64,7 +64,7 @@ test('the machine sleeps, lid closed, while a clock runs: opened again, the cloc
   process.kill(app.server.pid!, 'SIGSTOP');
   await desk.waitForTimeout(12_000);
   process.kill(app.server.pid!, 'SIGCONT');
-  await expect(desk.getByText(/No connection/)).toHaveCount(0);
+  await expect(desk.getByText(/Connection lost/)).toHaveCount(0);
   const left = async () => Number((await desk.getByRole('timer').innerText()).match(/\d+/)?.[0]);
   await expect.poll(left).toBeGreaterThan(2);
   await phone.bringToFront();
@@ -102,11 +102,11 @@ test('messages that come twice and out of order: each answer counts once, and no
   for (const end of ['Done with this question', 'Close the show']) {
     await pose(desk, 'Open the answers for everyone');
     await pick(phone, 'right');
-    await toEnd(desk, 'Settle: 1 right answer');
+    await toEnd(desk, 'Award points: 1 correct answer');
     if (end === 'Close the show') await step(desk, end);
   }
   await expect(phone.locator('header b')).toHaveText('200');
-  await desk.getByRole('button', { name: 'Ledger' }).click();
+  await desk.getByRole('button', { name: 'Score history' }).click();
   await expect(desk.getByRole('dialog').locator('.line')).toHaveCount(2);
 });
 
@@ -143,11 +143,11 @@ test('two desks: a co-host by a link sees every act at once; both pressing at th
     held = null;
   };
   await both('Begin the round');
-  await both('bring it up');
-  await both('Pose');
+  await both('Go to question');
+  await both('Show the question');
   await both('Open the answers');
   await both('Lock the answers');
-  await nextStep(desk).getByText('Show the key').waitFor();
+  await nextStep(desk).getByText('Show the answer').waitFor();
   await expect(desk.locator('[data-seq]')).toHaveAttribute('data-seq', '6');
   await expect(other.locator('[data-seq]')).toHaveAttribute('data-seq', '6');
   // One takes back what the other did.
@@ -160,9 +160,9 @@ test('two desks: a co-host by a link sees every act at once; both pressing at th
   // The link is closed: the co-host is out, the host goes on.
   await desk.getByRole('button', { name: 'More' }).click();
   await desk.getByText('Close the link for co-hosts').click();
-  await expect(other.getByRole('heading', { name: 'The desk cannot be shown here' })).toBeVisible();
+  await expect(other.getByRole('heading', { name: 'The desk can’t be shown here' })).toBeVisible();
   await step(desk, 'Lock the answers');
-  await nextStep(desk).getByText('Show the key').waitFor();
+  await nextStep(desk).getByText('Show the answer').waitFor();
 });
 
 test('what cannot be stored is said at the desk, shown to nobody, and done by itself once it can be', async ({
@@ -174,16 +174,16 @@ test('what cannot be stored is said at the desk, shown to nobody, and done by it
   const sitting = await host.openDoors(quizShow([choice('One')], rules, onePhone));
   const stage = await host.stage(sitting);
   await step(desk, 'Begin the round');
-  await stage.getByText('Question 1 of 1 comes up').waitFor();
+  await stage.getByText('Next: question 1 of 1').waitFor();
   app.killDatabase();
   await press(desk, 'Space');
   await expect(
     desk.getByText('That could not be stored just now. It is sent again by itself.'),
   ).toBeVisible();
-  await expect(nextStep(desk)).toContainText('bring it up');
-  await expect(stage.getByText('Question 1 of 1 comes up')).toBeVisible();
+  await expect(nextStep(desk)).toContainText('Go to question');
+  await expect(stage.getByText('Next: question 1 of 1')).toBeVisible();
   await app.database.start();
-  await nextStep(desk).getByText('Pose').waitFor();
+  await nextStep(desk).getByText('Show the question').waitFor();
   await expect(desk.getByText('That could not be stored')).toHaveCount(0);
 });
 
@@ -226,7 +226,7 @@ test('server and database killed with -9 in turn, in quiz, knockout and counterw
       for (const [name, page] of Object.entries(pages)) before[name] = await told(page);
       await app.crash(crashes++ % 2 === 0 ? 'server' : 'database');
       for (const page of Object.values(pages))
-        await expect(page.getByText(/No connection/)).toHaveCount(0, { timeout: 15_000 });
+        await expect(page.getByText(/Connection lost/)).toHaveCount(0, { timeout: 15_000 });
       for (const [name, page] of Object.entries(pages))
         await expect.poll(() => told(page), { message: `${name} at ${phase}` }).toBe(before[name]);
     });
@@ -235,26 +235,26 @@ test('server and database killed with -9 in turn, in quiz, knockout and counterw
   await pick(ansa, 'right');
   await survive('quiz: one has answered, one has not');
   await pick(jory, 'wrong');
-  await toEnd(desk, 'Settle: 1 right answer');
+  await toEnd(desk, 'Award points: 1 correct answer');
   await step(desk, 'Go on to: knockout');
   await survive('knockout: lives before the question');
   await pose(desk, 'Open the answers for everyone');
   await pick(ansa, 'right');
   await pick(jory, 'wrong');
+  await step(desk, 'Show who answered what');
   await step(desk, 'Show the answer');
-  await step(desk, 'Show the key');
-  await step(desk, /^Settle/);
+  await step(desk, /^(Award points|Close)/);
   await survive('knockout: a life lost');
   await step(desk, 'Done with this question');
   await step(desk, 'Go on to: counterweight');
   await pose(desk, 'Open the answers for Bowline');
   await pick(ansa, 'wrong');
-  await step(desk, 'Show the answer');
-  await step(desk, 'Hand on to Fairlead');
+  await step(desk, 'Show who answered what');
+  await step(desk, 'Pass to Fairlead');
   await survive('counterweight: handed on');
   await pick(jory, 'right');
   await toEnd(desk, 'was right: go on');
-  await nextStep(desk).getByText('Fairlead has a cover lifted').waitFor();
+  await nextStep(desk).getByText('Fairlead earned a cover').waitFor();
   await survive('counterweight: a choice is waited for');
   await jory.getByRole('button', { name: 'Cover 1' }).click();
   await expect(stage.getByRole('img', { name: 'Cover 1: +3, lifted by Fairlead' })).toBeVisible();

@@ -43,17 +43,17 @@ test('a picture from the clipboard comes to stage and handset, the one of the ke
     await prompt.fill('Which mark is this?');
     await copy(page, await picture('#c8313c'));
     await prompt.press('Control+v');
-    const slot = page.getByRole('button', { name: 'Picture: No alternative text yet' });
+    const slot = page.getByRole('button', { name: 'Picture: No description yet' });
     await slot.click();
     const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('Alternative text: what is seen').fill('A red mark');
+    await dialog.getByLabel('Description: what the picture shows').fill('A red mark');
     await dialog.getByLabel('Made by').fill('Ansa of Marram Point');
-    await dialog.getByRole('button', { name: 'Cut out a part' }).click();
+    await dialog.getByRole('button', { name: 'Crop' }).click();
     await dialog
       .locator('.vue-advanced-cropper__boundaries--ready, .vue-rectangle-stencil')
       .first()
       .waitFor();
-    await dialog.getByRole('button', { name: 'Cut it out' }).click();
+    await dialog.getByRole('button', { name: 'Crop' }).click();
     await dialog.getByRole('button', { name: 'Done' }).click();
     await expect(dialog).toHaveCount(0);
     await drawn(page, 'A red mark');
@@ -67,13 +67,13 @@ test('a picture from the clipboard comes to stage and handset, the one of the ke
     await dialog.getByRole('searchbox').fill('special');
     await dialog.getByRole('button', { name: /Special mark/ }).click();
     await expect(dialog).toHaveCount(0);
-    await page.getByRole('button', { name: 'Picture with the key' }).click();
+    await page.getByRole('button', { name: 'Picture with the answer' }).click();
     await page.getByLabel('Choose a file').setInputFiles({
       name: 'beach.png',
       mimeType: 'image/png',
       buffer: await picture('#1e5f8a', 2400, 1200),
     });
-    await dialog.getByLabel('Alternative text: what is seen').fill('The mark by the harbour');
+    await dialog.getByLabel('Description: what the picture shows').fill('The mark by the harbour');
     await dialog.getByRole('button', { name: 'Done' }).click();
     await page.getByText('Offer to read it aloud').click();
     await expect(page.getByText('Finished')).toBeVisible();
@@ -103,17 +103,17 @@ test('a picture from the clipboard comes to stage and handset, the one of the ke
 
   await step(page, 'Begin');
   await page.getByRole('button', { name: 'Tides for 100' }).click();
-  await step(page, 'Pose');
+  await step(page, 'Show the question');
   await drawn(stage, 'A red mark');
   await drawn(phone, 'A red mark');
   // Whoever made it is thanked with the key: a name can be the answer.
   await expect(stage.getByText('Picture: Ansa of Marram Point')).toHaveCount(0);
-  await expect(phone.getByRole('button', { name: 'Read it to me' })).toBeVisible();
+  await expect(phone.getByRole('button', { name: 'Read aloud' })).toBeVisible();
   await step(page, 'Open');
   await drawn(stage, 'A buoy: yellow, with a yellow slanting cross on top');
   await phone.getByRole('radio', { name: /Port-hand mark/ }).click();
   await phone.getByRole('button', { name: /^Send/ }).click();
-  await step(page, 'Show the answer');
+  await step(page, 'Show who answered what');
   expect(seen.filter((url) => url.includes(keyFile))).toEqual([]);
   await press(page, 'k');
   await drawn(stage, 'The mark by the harbour');
@@ -127,7 +127,7 @@ test('what cannot be taken is told in a sentence; an upload can be broken off', 
   const id = await host.makeSet('Marks');
   await page.goto(`/studio/questions?set=${id}`);
   await page.getByRole('button', { name: 'New question' }).first().click();
-  await chooseKind(page, 'Said aloud');
+  await chooseKind(page, 'Spoken answer');
   await page.getByRole('button', { name: 'Picture', exact: true }).click();
   const dialog = page.getByRole('dialog');
   const choose = (name: string, buffer: Buffer) =>
@@ -145,7 +145,7 @@ test('what cannot be taken is told in a sentence; an upload can be broken off', 
   wav.write('data', 36);
   wav.writeUInt32LE(100, 40);
   await choose('bell.wav', wav);
-  await expect(dialog.getByRole('alert')).toContainText('This is a sound; a picture is wanted here.');
+  await expect(dialog.getByRole('alert')).toContainText('This is a sound. Choose a picture here.');
 
   // A file of 100 MB is made in the page: it need not cross the wire to be refused.
   await dialog.getByLabel('Choose a file').evaluate((input) => {
@@ -154,14 +154,14 @@ test('what cannot be taken is told in a sentence; an upload can be broken off', 
     (input as HTMLInputElement).files = transfer.files;
     input.dispatchEvent(new Event('change'));
   });
-  await expect(dialog.getByRole('alert')).toContainText('This file has 100 MB; at most 60 MB are taken.');
+  await expect(dialog.getByRole('alert')).toContainText('This file is 100 MB. The limit is 60 MB.');
 
   await page.route('**/api/media?name=slow.png', () => new Promise(() => undefined));
   await choose('slow.png', await picture('#1f4d3f'));
   await dialog.getByRole('status').getByRole('button', { name: 'Cancel' }).click();
   await expect(dialog.getByRole('status')).toHaveCount(0);
   await choose('good.png', await picture('#1f4d3f'));
-  await dialog.getByLabel('Alternative text: what is seen').fill('Green');
+  await dialog.getByLabel('Description: what the picture shows').fill('Green');
   await dialog.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('button', { name: 'Picture: Green' })).toBeVisible();
 });

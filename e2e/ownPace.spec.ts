@@ -54,7 +54,7 @@ test('a phone each: everybody on a question of their own, paused, late, given ba
   await expect(ansa.locator('.prompt')).toHaveText(asked);
 
   await desk.getByRole('button', { name: 'Pause' }).click();
-  await expect(ansa.getByRole('heading', { name: 'Your next question is ready' })).toBeVisible();
+  await expect(ansa.getByRole('heading', { name: 'Your next question comes' })).toBeVisible();
   await desk.getByRole('button', { name: 'Go on' }).click();
   await expect(ansa.locator('.prompt')).toHaveText(asked);
 
@@ -98,7 +98,7 @@ test('one phone a table, all together to a goal, without keys: right and wrong a
   await expect(stage.getByText('50', { exact: true })).toBeVisible();
   await tap(jory, 'right');
   await expect(stage.getByText('Goal reached')).toBeVisible();
-  await expect(nextStep(desk)).toHaveText('Close the show and put the final standings on stage');
+  await expect(nextStep(desk)).toHaveText('Close the show and show the final standings');
 });
 
 test('kill -9 in the middle of a round at one’s own pace: nothing acknowledged is lost, the clock gets its time back', async ({
@@ -115,7 +115,7 @@ test('kill -9 in the middle of a round at one’s own pace: nothing acknowledged
     await phone.goto(`/join/${sitting.code}`);
     await phone.getByLabel('Your name').fill(name);
     await phone.getByRole('button', { name: 'Join' }).click();
-    await phone.getByRole('heading', { name: 'You are in' }).waitFor();
+    await phone.getByRole('heading', { name: 'You’re in' }).waitFor();
     return phone;
   };
   const [ansa, jory] = [await join('Ansa'), await join('Jory')];

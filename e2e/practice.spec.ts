@@ -15,7 +15,7 @@ async function offer(host: Host, names: string[] = []): Promise<string> {
   const set = await host.makeSet('Harbour basics', questions);
   const { page } = host;
   await page.goto(`/studio/questions?set=${set}`);
-  await page.getByRole('button', { name: 'More about Harbour basics' }).click();
+  await page.getByRole('button', { name: 'More for Harbour basics' }).click();
   await page.getByText('Offer as practice').click();
   await expect(page.getByRole('dialog').getByText('3 questions', { exact: true })).toBeVisible();
   if (names.length > 0) {
@@ -41,7 +41,7 @@ test('taken on a phone by its code, broken off in the tunnel, finished on anothe
   const host = await app.host(browser);
   const code = await offer(host, ['Ansa T.', 'Rosen', 'Nessa']);
   const desk = host.page;
-  await expect(desk.getByText('3 haven’t begun')).toBeVisible();
+  await expect(desk.getByText('3 haven’t started')).toBeVisible();
   const first = await host.phone();
   await first.goto('/');
   await first.getByLabel('Join code').fill(code.toLowerCase());
@@ -109,7 +109,7 @@ test('taken on a phone by its code, broken off in the tunnel, finished on anothe
   await desk.reload();
   await expect(desk.getByRole('row', { name: /Ansa T\..*1½/ })).toBeVisible();
   await expect(desk.getByText('from 2 phones')).toBeVisible();
-  await expect(desk.getByText('2 haven’t begun')).toBeVisible();
+  await expect(desk.getByText('2 haven’t started')).toBeVisible();
   await desk.getByRole('button', { name: 'Put these in a new round' }).click();
   await expect(desk).toHaveURL(/\/studio\/shows\//);
   await expect(desk.getByText('What is true of lights?').first()).toBeVisible();

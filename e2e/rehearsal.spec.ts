@@ -56,14 +56,14 @@ for (const [format, { devices, round }] of Object.entries(formats))
     await page.goto(`/studio/shows/${await host.makeShow(show)}`);
     await page.getByRole('button', { name: 'Rehearse' }).click();
     await page.getByLabel('Seed', { exact: true }).fill('storm');
-    await page.getByRole('button', { name: 'Begin the rehearsal' }).click();
+    await page.getByRole('button', { name: 'Start the rehearsal' }).click();
     const bar = page.getByRole('region', { name: 'Rehearsal' });
     await bar.getByRole('button', { name: '20×' }).click();
-    await bar.getByRole('button', { name: 'By itself' }).click();
+    await bar.getByRole('button', { name: 'Automatic' }).click();
     const tally = page.getByRole('dialog', { name: 'How it adds up' });
-    await expect(tally.getByText('The tally agrees.')).toBeVisible({ timeout: 90_000 });
+    await expect(tally.getByText('The scores add up.')).toBeVisible({ timeout: 90_000 });
     // Knockout ends as soon as one is left; all others play every question.
-    const played = Number(/(\d+) questions were played/.exec(await tally.innerText())?.[1]);
+    const played = Number(/(\d+) questions, \d+ answers/.exec(await tally.innerText())?.[1]);
     expect(played).toBeGreaterThanOrEqual(format === 'knockout' ? 1 : QUESTIONS);
     const kept = await tally.locator('tbody td:nth-child(2)').allInnerTexts();
     expect(kept).toHaveLength(teams.length);

@@ -39,39 +39,37 @@ test('a set is checked: what is wrong is told, mended by one click or all at onc
 
   await page.goto(`/studio/questions?set=${id}`);
   await expect(
-    page.getByRole('listitem').filter({ hasText: 'said at night' }).getByLabel('1 remark'),
+    page.getByRole('listitem').filter({ hasText: 'said at night' }).getByLabel('1 issue'),
   ).toBeVisible();
   await page.getByRole('link', { name: 'Check', exact: true }).click();
   const of = (prompt: string) => page.getByRole('listitem').filter({ hasText: prompt }).first();
-  await expect(of('north of a danger')).toContainText('there would be two right ones');
-  await expect(of('What falls?')).toContainText('there would be two right ones');
-  await expect(of('colour of it')).toContainText('No key is marked');
-  await expect(of('said at night')).toContainText('41 letters, the others at most 4');
-  await expect(of('long ago')).toContainText('to be checked again by');
-  await expect(of('Ποιο')).toContainText('Our typefaces do not have');
+  await expect(of('north of a danger')).toContainText('is the same as the correct answer');
+  await expect(of('What falls?')).toContainText('is the same as the correct answer');
+  await expect(of('colour of it')).toContainText('No correct answer is marked');
+  await expect(of('said at night')).toContainText('41 characters, the others at most 4');
+  await expect(of('long ago')).toContainText('due for a check by');
+  await expect(of('Ποιο')).toContainText('Our fonts don’t include');
   await expect(of('winding')).toContainText('Too long for the stage', { timeout: 20_000 });
-  await expect(
-    page.getByText('7 questions have something to look at, of 8; 3 must be mended.'),
-  ).toBeVisible();
-  await expect(page.getByText('The key stands at A far too often')).toBeVisible();
+  await expect(page.getByText('7 of 8 questions have issues; 3 to fix.')).toBeVisible();
+  await expect(page.getByText('The correct answer is A far too often')).toBeVisible();
   await expect(page.getByText('% alike')).toBeVisible();
   await expect(page.getByRole('link', { name: /in Elsewhere/ })).toBeVisible();
 
-  await of('long ago').getByRole('button', { name: 'I checked it: true today' }).click();
-  await expect(page.getByText('6 questions have something to look at')).toBeVisible();
-  await page.getByRole('button', { name: /^Mend all that is safe/ }).click();
-  await expect(page.getByText('questions were mended.')).toBeVisible();
-  await expect(of('What falls?').getByText('two right ones')).toHaveCount(0);
-  await expect(of('north of a danger').getByText('two right ones')).toHaveCount(0);
+  await of('long ago').getByRole('button', { name: 'I checked it: still true' }).click();
+  await expect(page.getByText('6 of 8 questions have issues')).toBeVisible();
+  await page.getByRole('button', { name: /^Fix all that is safe/ }).click();
+  await expect(page.getByText('questions were fixed.')).toBeVisible();
+  await expect(of('What falls?').getByText('same as the correct answer')).toHaveCount(0);
+  await expect(of('north of a danger').getByText('same as the correct answer')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(of('north of a danger').getByText('two right ones')).toBeVisible();
-  await page.getByRole('button', { name: 'Spread the keys' }).click();
-  await expect(page.getByText('The keys are spread over the places.')).toBeVisible();
+  await expect(of('north of a danger').getByText('same as the correct answer')).toBeVisible();
+  await page.getByRole('button', { name: 'Spread the answers' }).click();
+  await expect(page.getByText('Correct answers are spread evenly.')).toBeVisible();
 
   await of('colour of it').getByRole('link', { name: 'Open' }).click();
   await expect(page.getByRole('textbox', { name: 'Question', exact: true })).toHaveValue(
     'What is the colour of it?',
   );
   await page.goBack();
-  await expect(of('colour of it')).toContainText('No key is marked');
+  await expect(of('colour of it')).toContainText('No correct answer is marked');
 });

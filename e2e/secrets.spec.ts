@@ -40,7 +40,7 @@ test('no frame and no response holds key, notes or variants before the key is sh
   await phone.getByLabel('Your name').fill('Ansa');
   await phone.getByText('Bowline', { exact: true }).click();
   await phone.getByRole('button', { name: 'Join' }).click();
-  await phone.getByText('You are in').waitFor();
+  await phone.getByText('You’re in').waitFor();
   await step(desk, 'Begin');
 
   const nothingHeard = () => {
@@ -56,31 +56,31 @@ test('no frame and no response holds key, notes or variants before the key is sh
 
   // Typed text: the team answers wrongly, it is handed on, and the sitting is looked at in every step.
   await desk.getByRole('button', { name: 'Tides for 300' }).click();
-  await step(desk, 'Pose');
+  await step(desk, 'Show the question');
   await step(desk, 'Open the answers');
   await phone.getByLabel('Your answer').fill('ebb');
   await phone.getByRole('button', { name: 'Send' }).click();
-  await step(desk, 'Show the answer');
-  await step(desk, 'Hand on');
+  await step(desk, 'Show who answered what');
+  await step(desk, 'Pass to');
   await phone.reload();
   await stage.reload();
-  await stage.getByText('Not right').waitFor();
+  await stage.getByText('Wrong').waitFor();
   nothingHeard();
 
   // Said aloud, closed without the key.
   await press(desk, 'l');
-  await desk.getByRole('button', { name: 'Close without the key' }).click();
+  await desk.getByRole('button', { name: 'Close without the answer' }).click();
   await step(desk, 'Back');
   await desk.getByRole('button', { name: 'Tides for 500' }).click();
-  await step(desk, 'Pose');
+  await step(desk, 'Show the question');
   await step(desk, 'Open the answers');
   await press(desk, '-');
-  await desk.getByRole('button', { name: 'Close without the key' }).click();
+  await desk.getByRole('button', { name: 'Close without the answer' }).click();
   await step(desk, 'Back');
 
   // One of several, up to the moment before the key.
   await desk.getByRole('button', { name: 'Tides for 100' }).click();
-  await step(desk, 'Pose');
+  await step(desk, 'Show the question');
   await step(desk, 'Open the answers for Leeward');
   await press(desk, 'l');
   await stage.getByText('Locked').waitFor();

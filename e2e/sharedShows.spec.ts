@@ -17,7 +17,7 @@ test('a show is hosted by two accounts: the second opens the doors, both steer, 
   await ansa.page.getByRole('button', { name: 'Share', exact: true }).click();
   const share = dialog(ansa.page);
   await share.getByLabel('E-mail of their account').fill(jory.email);
-  await share.getByRole('combobox', { name: 'What they may do' }).press('ArrowDown');
+  await share.getByRole('combobox', { name: 'What they can do' }).press('ArrowDown');
   await ansa.page.getByRole('option', { name: 'Read and host' }).click();
   await expect(ansa.page.getByRole('option').first()).toBeHidden();
   await share.getByRole('button', { name: 'Share', exact: true }).click();
@@ -30,7 +30,7 @@ test('a show is hosted by two accounts: the second opens the doors, both steer, 
   await second.goto('/studio');
   await expect(second.getByText('Shared by Test host')).toBeVisible();
   await second.getByRole('link', { name: 'Read', exact: true }).click();
-  await expect(second.getByText('You may read this show and host it.')).toBeVisible();
+  await expect(second.getByText('You can read and host this show.')).toBeVisible();
   await expect(second.getByText('Tides · 100')).toBeVisible();
   await expect(second.getByLabel('Title of the show')).toHaveCount(0);
   await clean(second, 'a show to read');
@@ -41,7 +41,7 @@ test('a show is hosted by two accounts: the second opens the doors, both steer, 
   const first = ansa.page;
   await first.bringToFront();
   await first.goto('/studio');
-  await expect(first.getByRole('link', { name: 'To the desk' })).toBeVisible();
+  await expect(first.getByRole('link', { name: 'Back to the desk' })).toBeVisible();
   const opened = await ansa.context.request.post(`/api/shows/${show}/sittings`);
   const desk = `/desk/${(await opened.json()).id}`;
   await first.goto(desk);
@@ -53,30 +53,30 @@ test('a show is hosted by two accounts: the second opens the doors, both steer, 
   await expect(nextStep(first)).not.toContainText('Begin');
   await first.getByRole('button', { name: 'Tides for 100', exact: true }).click();
   await second.bringToFront();
-  await step(second, 'Pose');
+  await step(second, 'Show the question');
   await first.bringToFront();
   await press(first, 'u');
-  await expect(nextStep(first)).toContainText('Pose');
+  await expect(nextStep(first)).toContainText('Show the question');
 
   // Changed to a reader while at the desk: the desk says so and does nothing more.
   await first.goto(`/studio/shows/${show}`);
   await first.getByRole('button', { name: 'Share', exact: true }).click();
   await dialog(first)
-    .getByRole('combobox', { name: /^What .+ may do$/ })
+    .getByRole('combobox', { name: /^What .+ can do$/ })
     .last()
     .press('ArrowDown');
   await first.getByRole('option', { name: 'Read', exact: true }).click();
   await second.bringToFront();
   await expect(second.getByText('There is no such sitting among yours.')).toBeVisible();
   await second.goto(`/studio/shows/${show}`);
-  await expect(second.getByText('You may read this show. To change it')).toBeVisible();
+  await expect(second.getByText('You can read this show. To change it')).toBeVisible();
   await expect(second.getByRole('button', { name: 'Open the doors' })).toHaveCount(0);
   await second.getByRole('button', { name: 'Duplicate' }).click();
   await expect(second.getByLabel('Title of the show')).toHaveValue('Shared evening (copy)');
   await second.goto('/studio');
-  await second.getByRole('button', { name: 'More about Shared evening', exact: true }).click();
-  await second.getByText('Take it out of my library').click();
-  await expect(second.getByText('“Shared evening” is out of your library.')).toBeVisible();
+  await second.getByRole('button', { name: 'More for Shared evening', exact: true }).click();
+  await second.getByText('Remove from my library').click();
+  await expect(second.getByText('“Shared evening” was removed from your library.')).toBeVisible();
   await expect(second.getByText('Shared by Test host')).toHaveCount(0);
   await expect(second.getByText('Shared evening (copy)')).toBeVisible();
 });
@@ -97,7 +97,7 @@ test('a show is begun without an account, come back to by link and passphrase, a
   await expect(go).toBeDisabled();
   await wenna.getByLabel('Passphrase').fill('rope and lantern');
   await go.dblclick();
-  await expect(wenna.getByText('This show belongs to nobody yet')).toBeVisible();
+  await expect(wenna.getByText('This show has no owner yet')).toBeVisible();
   await clean(wenna, 'a show that is nobody’s');
   const link = await wenna.getByLabel('The link').inputValue();
   const write = async (page: Page, prompt: string) => {
@@ -116,14 +116,14 @@ test('a show is begun without an account, come back to by link and passphrase, a
   // Another device, days later: the link, the passphrase, a name.
   const phone = await (await browser.newContext({ baseURL: app.url })).newPage();
   await phone.goto(link);
-  await expect(phone.getByRole('heading', { name: 'Write in “Harbour quiz”' })).toBeVisible();
+  await expect(phone.getByRole('heading', { name: 'Edit “Harbour quiz”' })).toBeVisible();
   await phone.getByLabel('Your name').fill('Wenna');
   await phone.getByLabel('Passphrase').fill('rope and lamp');
-  await phone.getByRole('button', { name: 'Come in' }).click();
+  await phone.getByRole('button', { name: 'Open' }).click();
   await expect(phone.getByText('That is not the passphrase.')).toBeVisible();
   await phone.getByLabel('Passphrase').fill('rope and lantern');
-  await phone.getByRole('button', { name: 'Come in' }).click();
-  await expect(phone.getByText('This show belongs to nobody yet')).toBeVisible();
+  await phone.getByRole('button', { name: 'Open' }).click();
+  await expect(phone.getByText('This show has no owner yet')).toBeVisible();
   await write(phone, 'What is a spring tide?');
   await phone.goto('/studio/questions');
   await expect(phone.getByLabel('Title of the show')).toHaveValue('Harbour quiz');
@@ -132,11 +132,11 @@ test('a show is begun without an account, come back to by link and passphrase, a
   await wenna.bringToFront();
   await wenna.evaluate(() => window.dispatchEvent(new Event('focus')));
   await wenna.getByLabel('Title of the show').fill('Harbour night');
-  await wenna.getByRole('button', { name: 'Take it into an account' }).click();
+  await wenna.getByRole('button', { name: 'Move to an account' }).click();
   await wenna.getByLabel('E-mail address').fill(newEmail());
   await wenna.getByLabel('Your name').fill('Wenna');
   await wenna.getByLabel('Password').fill(PASSWORD);
-  await wenna.getByRole('button', { name: 'Make an account' }).first().click();
+  await wenna.getByRole('button', { name: 'Create an account' }).first().click();
   await expect(wenna.getByText('The show is yours now.')).toBeVisible();
   await expect(wenna.getByLabel('Title of the show')).toHaveValue('Harbour night');
   await expect(wenna.getByRole('button', { name: 'Open the doors' })).toBeVisible();

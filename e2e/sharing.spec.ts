@@ -7,7 +7,7 @@ const saved = (page: Page) =>
 const line = (page: Page, prompt: string) => page.getByRole('listitem').filter({ hasText: prompt });
 const dialog = (page: Page) => page.getByRole('dialog', { name: /^Share/ });
 async function openSharing(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'More about Tides' }).click();
+  await page.getByRole('button', { name: 'More for Tides' }).click();
   await page.getByText('Share', { exact: true }).click();
   await expect(dialog(page)).toBeVisible();
 }
@@ -23,7 +23,7 @@ test('a set is shared with another host: first to read, then to change', async (
   await email.fill('nobody@example.test');
   await email.press('Enter');
   await expect(dialog(ansa.page).getByText('Nobody has an account')).toBeVisible();
-  await dialog(ansa.page).getByRole('combobox', { name: 'What they may do' }).press('ArrowDown');
+  await dialog(ansa.page).getByRole('combobox', { name: 'What they can do' }).press('ArrowDown');
   await ansa.page.getByRole('option', { name: 'Read', exact: true }).click();
   await email.fill(jory.email);
   await email.press('Enter');
@@ -32,7 +32,7 @@ test('a set is shared with another host: first to read, then to change', async (
 
   await jory.page.goto(`/studio/questions?set=${set}`);
   await line(jory.page, 'What is a neap tide?').getByRole('button').click();
-  await expect(jory.page.getByText('You may read this set.')).toBeVisible();
+  await expect(jory.page.getByText('You can read this set.')).toBeVisible();
   await expect(jory.page.getByText('key of What is a neap tide?').first()).toBeVisible();
   await expect(prompt(jory.page)).toHaveCount(0);
   await expect(jory.page.getByRole('button', { name: 'New question' })).toHaveCount(0);
@@ -40,10 +40,10 @@ test('a set is shared with another host: first to read, then to change', async (
   // The role is changed beside the name; it counts at the next look.
   await ansa.page.bringToFront();
   await dialog(ansa.page)
-    .getByRole('combobox', { name: /^What .+ may do$/ })
+    .getByRole('combobox', { name: /^What .+ can do$/ })
     .last()
     .press('ArrowDown');
-  await ansa.page.getByRole('option', { name: 'Read and change' }).click();
+  await ansa.page.getByRole('option', { name: 'Read and edit' }).click();
   await expect(ansa.page.getByRole('option').first()).toBeHidden();
   await dialog(ansa.page).getByRole('button', { name: 'Close', exact: true }).click();
   await expect(dialog(ansa.page)).toHaveCount(0);
@@ -58,10 +58,10 @@ test('a set is shared with another host: first to read, then to change', async (
 
   // Whoever does not want it any more takes it out of the own library.
   await jory.page.bringToFront();
-  await jory.page.getByRole('button', { name: 'More about Tides' }).click();
-  await jory.page.getByText('Take it out of my library').click();
-  await expect(jory.page.getByText('“Tides” is out of your library.')).toBeVisible();
-  await expect(jory.page.getByText('No question here')).toBeVisible();
+  await jory.page.getByRole('button', { name: 'More for Tides' }).click();
+  await jory.page.getByText('Remove from my library').click();
+  await expect(jory.page.getByText('“Tides” was removed from your library.')).toBeVisible();
+  await expect(jory.page.getByText('No questions here')).toBeVisible();
 });
 
 test('a link to read is opened on a phone, and copied after signing in', async ({ app, browser }) => {
@@ -70,7 +70,7 @@ test('a link to read is opened on a phone, and copied after signing in', async (
   const set = await ansa.makeSet('Tides', [aloud('What is a neap tide?')]);
   await ansa.page.goto(`/studio/questions?set=${set}`);
   await openSharing(ansa.page);
-  await dialog(ansa.page).getByLabel('Link to read').click();
+  await dialog(ansa.page).getByLabel('Read-only link').click();
   const link = await dialog(ansa.page).getByLabel('The link').inputValue();
 
   const phone = await ansa.phone();
@@ -78,11 +78,11 @@ test('a link to read is opened on a phone, and copied after signing in', async (
   await phone.goto(link);
   await expect(phone.getByText('What is a neap tide?', { exact: true })).toBeVisible();
   await clean(phone, 'shared set');
-  await phone.getByRole('link', { name: 'Sign in to copy it' }).click();
+  await phone.getByRole('link', { name: 'Sign in to copy' }).click();
   await phone.getByLabel('E-mail').fill(jory.email);
   await phone.getByLabel('Password').fill(PASSWORD);
   await phone.getByRole('button', { name: 'Sign in' }).click();
-  await phone.getByRole('button', { name: 'Copy it into my library' }).click();
+  await phone.getByRole('button', { name: 'Copy to my library' }).click();
   await line(phone, 'What is a neap tide?').getByRole('button').click();
   await prompt(phone).fill('My own words');
   await saved(phone);
@@ -90,15 +90,15 @@ test('a link to read is opened on a phone, and copied after signing in', async (
   expect(questions[0].question.prompt).toBe('What is a neap tide?');
 
   await ansa.page.bringToFront();
-  await dialog(ansa.page).getByLabel('May be copied').click();
+  await dialog(ansa.page).getByLabel('Allow copies').click();
   await jory.page.bringToFront();
   await jory.page.goto(link);
-  await expect(jory.page.getByText('It is not to be copied.')).toBeVisible();
+  await expect(jory.page.getByText('It can’t be copied.')).toBeVisible();
   await ansa.page.bringToFront();
-  await dialog(ansa.page).getByLabel('Link to read').click();
+  await dialog(ansa.page).getByLabel('Read-only link').click();
   await expect(dialog(ansa.page).getByLabel('The link')).toHaveCount(0);
   await jory.page.reload();
-  await expect(jory.page.getByRole('heading', { name: 'This link leads nowhere' })).toBeVisible();
+  await expect(jory.page.getByRole('heading', { name: 'This link doesn’t work' })).toBeVisible();
 });
 
 test('somebody without an account writes in one set by a passphrase, until the link is closed', async ({
@@ -111,7 +111,7 @@ test('somebody without an account writes in one set by a passphrase, until the l
   await ansa.page.goto(`/studio/questions?set=${set}`);
   await openSharing(ansa.page);
   await dialog(ansa.page).getByLabel('Passphrase').fill('rope and lantern');
-  await dialog(ansa.page).getByRole('button', { name: 'Make the link' }).click();
+  await dialog(ansa.page).getByRole('button', { name: 'Make a link' }).click();
   const link = await dialog(ansa.page).getByLabel('The link').inputValue();
 
   const context = await browser.newContext();
@@ -119,11 +119,11 @@ test('somebody without an account writes in one set by a passphrase, until the l
   await wenna.goto(link);
   await wenna.getByLabel('Your name').fill('Wenna');
   await wenna.getByLabel('Passphrase').fill('rope and lamp');
-  await wenna.getByRole('button', { name: 'Come in' }).click();
+  await wenna.getByRole('button', { name: 'Open' }).click();
   await expect(wenna.getByText('That is not the passphrase.')).toBeVisible();
   await clean(wenna, 'passphrase');
   await wenna.getByLabel('Passphrase').fill('rope and lantern');
-  await wenna.getByRole('button', { name: 'Come in' }).click();
+  await wenna.getByRole('button', { name: 'Open' }).click();
   await expect(wenna.getByText('Guest: Wenna')).toBeVisible();
   await expect(wenna.getByText('1 question', { exact: true })).toBeVisible();
   await line(wenna, 'What is a neap tide?').getByRole('button').click();

@@ -15,11 +15,11 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
 
   await test.step('make an account', async () => {
     await desk.goto('/studio');
-    await desk.getByRole('button', { name: 'New here? Make an account' }).click();
+    await desk.getByRole('button', { name: 'New here? Create an account' }).click();
     await desk.getByLabel('E-mail address').fill(newEmail());
     await desk.getByLabel('Your name').fill('Test host');
     await desk.getByLabel('Password').fill(PASSWORD);
-    await desk.getByRole('button', { name: 'Make an account', exact: true }).click();
+    await desk.getByRole('button', { name: 'Create an account', exact: true }).click();
     await expect(desk.getByRole('heading', { name: 'No shows yet' })).toBeVisible();
   });
 
@@ -43,27 +43,27 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
         await desk.getByLabel(`Option ${'ABCD'[i]}`, { exact: true }).fill(text);
         if (i + 1 < texts.length) await desk.keyboard.press('Enter');
       }
-      await expect(desk.getByText('Unfinished: no key')).toBeVisible();
-      await desk.getByRole('radio', { name: `Option ${key} is the key` }).check();
+      await expect(desk.getByText('Unfinished: no correct answer')).toBeVisible();
+      await desk.getByRole('radio', { name: `Option ${key} is correct` }).check();
     };
     await write('Tides for 100', 'What makes most of the tide?');
     await desk.getByRole('button', { name: 'Remove option D' }).click();
     await desk.getByRole('button', { name: 'Remove option C' }).click();
     await desk.getByLabel('Option A', { exact: true }).fill('Moon');
     await desk.getByLabel('Option B', { exact: true }).fill('Sun');
-    await expect(desk.getByText('Unfinished: no key')).toBeVisible();
-    await desk.getByRole('radio', { name: 'Option A is the key' }).check();
+    await expect(desk.getByText('Unfinished: no correct answer')).toBeVisible();
+    await desk.getByRole('radio', { name: 'Option A is correct' }).check();
     await expect(desk.getByText('Finished', { exact: true })).toBeVisible();
 
     await write('Tides for 250', 'Which tide has the smallest range?');
     await chooseKind(desk, 'Typed text');
-    await desk.getByLabel('The key, as it will be shown').fill('Neap tide');
+    await desk.getByLabel('Correct answer, as players see it').fill('Neap tide');
     await desk.getByRole('button', { name: 'Add a spelling' }).click();
-    await desk.getByLabel('Accepted too').fill('neap');
+    await desk.getByLabel('Also accepted').fill('neap');
 
     await write('Knots for 100', 'Say the name of a loop knot.');
-    await chooseKind(desk, 'Said aloud');
-    await desk.getByLabel('The key, for the host to listen for').fill('Bowline');
+    await chooseKind(desk, 'Spoken answer');
+    await desk.getByLabel('Correct answer, for the host to listen for').fill('Bowline');
 
     await write('Knots for 250', 'Which joins two ropes?');
     await options(['Sheet bend', 'Bowline', 'Anchor', 'Cleat'], 'A');
@@ -103,33 +103,33 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
     await expect(jory.getByText('Jorund · Fairlead')).toBeVisible();
     await desk.getByRole('button', { name: 'Guest' }).click();
     await desk.getByText('Remove Guest', { exact: true }).click();
-    await expect(guest.getByText('The host has removed this seat')).toBeVisible();
+    await expect(guest.getByText('The host has removed you')).toBeVisible();
     await expect(stage.getByText('Guest')).toHaveCount(0);
   });
 
   await test.step('a wrong answer is handed on for the value; the first answer of a team counts', async () => {
     await step(desk, 'Begin the round');
     await stage.getByRole('button', { name: 'Tides for 100' }).click();
-    await step(desk, 'Pose the question');
+    await step(desk, 'Show the question');
     await expect(ansa.locator('.prompt').getByText('What makes most of the tide?')).toBeVisible();
     await expect(ansa.getByRole('radio')).toHaveCount(0);
     await step(desk, 'Open the answers for Bowline');
-    await expect(jory.getByText('Bowline has the floor').first()).toBeVisible();
+    await expect(jory.getByText('Bowline’s turn to answer').first()).toBeVisible();
     await expect(jory.getByRole('radio')).toHaveCount(0);
     await ansa.getByRole('radio', { name: 'Sun' }).click();
     await ansa.getByRole('button', { name: /^Send/ }).click();
-    await expect(corin.getByText('Ansa was first')).toBeVisible();
-    await step(desk, 'Show the answer on the stage');
+    await expect(corin.getByText('Sent by Ansa')).toBeVisible();
+    await step(desk, 'Show who answered what');
     await expect(stage.locator('li', { hasText: 'Sun' }).getByText('Bowline')).toBeVisible();
-    await expect(stage.getByText('Key', { exact: true })).toHaveCount(0);
-    await step(desk, 'Hand on to Fairlead for 100');
+    await expect(stage.getByText('Correct answer', { exact: true })).toHaveCount(0);
+    await step(desk, 'Pass to Fairlead for 100');
     await expect(jory.getByRole('radio', { name: 'Sun' })).toBeDisabled();
     await jory.getByRole('radio', { name: 'Moon' }).click();
     await jory.getByRole('button', { name: /^Send/ }).click();
-    await step(desk, 'Show the answer on the stage');
-    await step(desk, /^Show the key and award 100 to Fairlead/);
-    await expect(jory.getByText('Right', { exact: true })).toBeVisible();
-    await expect(ansa.getByText('Not right', { exact: true })).toBeVisible();
+    await step(desk, 'Show who answered what');
+    await step(desk, /^Show the answer – 100 to Fairlead/);
+    await expect(jory.getByText('Correct', { exact: true })).toBeVisible();
+    await expect(ansa.getByText('Wrong', { exact: true })).toBeVisible();
     await expect(stage.getByText('Fairlead +100')).toBeVisible();
     await step(desk, 'Back to the board');
     await expect(stage.getByRole('button', { name: 'Tides for 100, won by Fairlead' })).toBeDisabled();
@@ -144,35 +144,35 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
 
   await test.step('typed text; the clock is held and goes on; time locks', async () => {
     await desk.getByRole('button', { name: 'Tides for 250' }).click();
-    await step(desk, 'Pose');
+    await step(desk, 'Show the question');
     await step(desk, 'Open the answers for Fairlead');
     await press(desk, 'c');
     await expect(desk.getByRole('button', { name: 'Go on' })).toBeVisible();
     await jory.getByLabel('Your answer').fill('NÉAP');
     await jory.getByRole('button', { name: 'Send' }).click();
     await expect(desk.locator('.answers')).toContainText('NÉAP');
-    await expect(desk.locator('.answers')).toContainText('marked by the key');
-    await step(desk, 'Show the answer');
-    await step(desk, /^Show the key and award 250 to Fairlead/);
+    await expect(desk.locator('.answers')).toContainText('marked automatically');
+    await step(desk, 'Show who answered what');
+    await step(desk, /^Show the answer – 250 to Fairlead/);
     await expect(stage.getByText('Neap tide')).toBeVisible();
     await step(desk, 'Back to the board');
   });
 
   await test.step('said aloud: the host rules by key, and takes the ruling back', async () => {
     await desk.getByRole('button', { name: 'Knots for 100' }).click();
-    await step(desk, 'Pose');
+    await step(desk, 'Show the question');
     await step(desk, 'Open the answers for Leeward');
     await press(desk, 'l');
     await expect(nextStep(desk)).toContainText('Was Leeward right?');
     await press(desk, '-');
-    await expect(nextStep(desk)).toContainText('Hand on to Bowline');
+    await expect(nextStep(desk)).toContainText('Pass to Bowline');
     await press(desk, 'u');
     await expect(nextStep(desk)).toContainText('Was Leeward right?');
     await press(desk, '+');
-    await step(desk, /^Show the key and award 100 to Leeward/);
+    await step(desk, /^Show the answer – 100 to Leeward/);
     await press(desk, 'u');
-    await expect(nextStep(desk)).toContainText('Show the key');
-    await step(desk, /^Show the key and award 100 to Leeward/);
+    await expect(nextStep(desk)).toContainText('Show the answer');
+    await step(desk, /^Show the answer – 100 to Leeward/);
     await step(desk, 'Back to the board');
   });
 
@@ -181,25 +181,25 @@ test('a host builds a board from nothing, plays it with three teams, and takes t
     await press(desk, '+');
     await desk.getByRole('dialog').getByLabel('Points').fill('350');
     await desk.getByRole('dialog').getByRole('button', { name: 'Change points' }).click();
-    await expect(desk.getByText('Say why')).toBeVisible();
+    await expect(desk.getByText('Give a reason')).toBeVisible();
     await desk.getByRole('dialog').getByLabel('Reason').fill('for the song');
     await desk.getByRole('dialog').getByRole('button', { name: 'Change points' }).click();
     await press(desk, 's');
     await expect(stage.getByRole('heading', { name: /Standings/ })).toBeVisible();
     await expect(stage.locator('li', { hasText: 'Bowline' }).getByText('+350')).toBeVisible();
     await step(desk, 'Hide the standings');
-    await desk.getByRole('button', { name: 'Ledger' }).click();
+    await desk.getByRole('button', { name: 'Score history' }).click();
     await expect(desk.getByRole('dialog')).toContainText('by hand: for the song');
     await desk.keyboard.press('Escape');
   });
 
   await test.step('the last question runs out of time and is closed without its key', async () => {
     await desk.getByRole('button', { name: 'Knots for 250' }).click();
-    await step(desk, 'Pose');
+    await step(desk, 'Show the question');
     await step(desk, 'Open the answers for Bowline');
     for (let i = 0; i < 4; i++) await press(desk, ',');
-    await expect(stage.getByText('Time is up')).toBeVisible();
-    await desk.getByRole('button', { name: 'Close without the key' }).click();
+    await expect(stage.getByText('Time’s up')).toBeVisible();
+    await desk.getByRole('button', { name: 'Close without the answer' }).click();
     await expect(stage.getByText('Nobody gets the points')).toBeVisible();
     await step(desk, 'Back to the board');
   });

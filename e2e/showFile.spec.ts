@@ -37,18 +37,18 @@ test('a whole show leaves as one file, is deleted, comes in again with its pictu
   await expect(page.getByRole('heading', { name: 'No shows yet' })).toBeVisible();
 
   await page.getByRole('button', { name: 'New show' }).click();
-  await page.getByText('Bring in a show').click();
+  await page.getByText('Import a show').click();
   const dialog = page.getByRole('dialog');
   // A hurried hand takes the wrong file first.
   const wrong = info.outputPath('wrong.zip');
   await writeFile(wrong, 'no archive at all');
   await dialog.locator('input[type=file]').setInputFiles(wrong);
-  await expect(dialog.getByText('This is no .zip, or it is damaged.')).toBeVisible();
+  await expect(dialog.getByText('This isn’t a .zip file, or it’s damaged.')).toBeVisible();
   await dialog.locator('input[type=file]').setInputFiles(zip);
   await expect(dialog.getByText('Travelling show')).toBeVisible();
   await expect(dialog.getByText('1 pictures and sounds')).toBeVisible();
   await clean(page, 'bringing in a show', '.v-overlay--active .v-card');
-  await dialog.getByRole('button', { name: 'Bring it in' }).click();
+  await dialog.getByRole('button', { name: 'Import' }).click();
   await page.waitForURL(/\/studio\/shows\//);
   await expect(page.getByLabel('Title of the show')).toHaveValue('Travelling show');
 
@@ -62,7 +62,7 @@ test('a whole show leaves as one file, is deleted, comes in again with its pictu
   const stage = await host.stage(sitting);
   await step(page, 'Begin');
   await page.getByRole('button', { name: 'Tides for 100', exact: true }).click();
-  await step(page, 'Pose');
+  await step(page, 'Show the question');
   const board = show.rounds[0]!;
   const first = board.format === 'board' ? board.content.cells['tides:v100']!.question! : '';
   await expect(stage.getByText(show.questions[first]!.prompt)).toBeVisible();
@@ -77,11 +77,11 @@ test('what a show was before is brought back, and that is undone', async ({ app,
   const title = page.getByLabel('Title of the show');
   await title.fill('Spoilt');
   await expect(page.getByText('All changes saved')).toBeVisible();
-  await page.getByRole('button', { name: 'Earlier states' }).click();
+  await page.getByRole('button', { name: 'Versions' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText('As it was')).toBeVisible();
   await clean(page, 'earlier states', '.v-overlay--active .v-card');
-  await dialog.getByRole('button', { name: 'Bring it back' }).dblclick();
+  await dialog.getByRole('button', { name: 'Restore this version' }).dblclick();
   await expect(title).toHaveValue('As it was');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(title).toHaveValue('Spoilt');

@@ -16,18 +16,18 @@ test('the stage is silent until somebody acts there, then plays one sound at a t
   await page.getByRole('button', { name: 'Play: Lock' }).click();
   await expect(play).toBeVisible();
   await expect(page.getByRole('button', { name: /^Stop: / })).toHaveCount(0);
-  await page.getByRole('slider', { name: 'Loudness: Lock' }).press('Home');
+  await page.getByRole('slider', { name: 'Volume: Lock' }).press('Home');
 
-  const lock = page.getByRole('listitem').filter({ hasText: 'when answers are closed' });
+  const lock = page.getByRole('listitem').filter({ hasText: 'when answers are locked' });
   await lock.getByRole('button', { name: 'Own sound' }).click();
   const house = await (await host.context.request.get('/sounds/right.wav')).body();
   const dialog = page.getByRole('dialog');
   await dialog
     .getByLabel('Choose a file')
     .setInputFiles({ name: 'bell.wav', mimeType: 'audio/wav', buffer: house });
-  await dialog.getByLabel('What is heard').fill('A ship’s bell');
+  await dialog.getByLabel('Description: what is heard').fill('A ship’s bell');
   await dialog.getByRole('button', { name: 'Done' }).click();
-  await expect(lock.getByRole('button', { name: 'Back to the sound of the house' })).toBeVisible();
+  await expect(lock.getByRole('button', { name: 'Restore default' })).toBeVisible();
   await expect
     .poll(async () => (await host.showOf(id)).sounds?.each?.lock)
     .toMatchObject({ level: 0, own: { file: expect.any(String), alt: 'A ship’s bell' } });
@@ -35,7 +35,7 @@ test('the stage is silent until somebody acts there, then plays one sound at a t
   const sitting = await host.openDoors(await host.showOf(id));
   const stage = await host.stage(sitting);
   const sound = stage.locator('.sound');
-  await expect(sound).toHaveText('Turn the sound on');
+  await expect(sound).toHaveText('Turn sound on');
   await expect(sound).not.toHaveAttribute('data-playing', /./);
   await sound.click();
   await expect(sound).toHaveAttribute('data-playing', 'theme');

@@ -40,7 +40,7 @@ test('a phone each, without names: a scale, and own words in groups; each phone 
   await step(desk, 'Begin the round');
   await expect(stage.getByText('No names: nobody can find out who answered what.')).toBeVisible();
   await expect(phones[0]!.getByText('No names in this round')).toBeVisible();
-  await step(desk, 'bring it up');
+  await step(desk, 'Go to question');
   await step(desk, 'Open the answers');
   const chosen = ['5', '5', '6', '3', '4'];
   for (const [i, phone] of phones.slice(0, -1).entries()) {
@@ -50,7 +50,7 @@ test('a phone each, without names: a scale, and own words in groups; each phone 
   }
   // Of fewer than five nobody sees more than how many they are, the host neither.
   await expect(stage.getByText('4 of 5 have answered')).toBeVisible();
-  await expect(desk.getByText('Nothing here until at least five have answered')).toBeVisible();
+  await expect(desk.getByText('Answers appear once five people have answered')).toBeVisible();
   // A phone that has forgotten what it said has still said it.
   const [ansa, , , , senara] = phones as [typeof desk, typeof desk, typeof desk, typeof desk, typeof desk];
   await ansa.reload();
@@ -59,7 +59,7 @@ test('a phone each, without names: a scale, and own words in groups; each phone 
   await ansa.reload();
   await ansa.getByRole('radio', { name: '7, Completely' }).click();
   await ansa.getByRole('button', { name: 'Send 7' }).click();
-  await expect(ansa.getByText('This phone has answered already.')).toBeVisible();
+  await expect(ansa.getByText('This phone has already answered.')).toBeVisible();
   await senara.getByRole('radio', { name: '4', exact: true }).click();
   await senara.getByRole('button', { name: 'Send 4' }).click();
   await step(desk, 'Show the result');
@@ -68,7 +68,7 @@ test('a phone each, without names: a scale, and own words in groups; each phone 
   await expect(senara.getByText('5 answers')).toBeVisible();
 
   await step(desk, 'Done');
-  await step(desk, 'bring it up');
+  await step(desk, 'Go to question');
   await step(desk, 'Open the answers');
   const said = ['Cold hands', 'cold hands!', 'The dark', 'Seasickness', 'Getting it wrong'];
   for (const [i, phone] of phones.entries()) {
@@ -82,12 +82,12 @@ test('a phone each, without names: a scale, and own words in groups; each phone 
   await desk.getByRole('button', { name: 'The dark', exact: true }).click();
   await desk.getByLabel('New group').fill('Weather');
   await desk.getByRole('button', { name: 'Make the group' }).click();
-  await expect(stage.getByText('2 answers are in no group')).toBeVisible();
+  await expect(stage.getByText('2 answers aren’t in a group')).toBeVisible();
   await desk.getByRole('button', { name: 'Seasickness', exact: true }).click();
   await desk.getByRole('button', { name: /Weather/ }).click();
-  await expect(stage.getByText('1 answer is in no group')).toBeVisible();
-  await desk.getByRole('button', { name: 'Take “Seasickness” out of its group' }).click();
-  await expect(stage.getByText('2 answers are in no group')).toBeVisible();
+  await expect(stage.getByText('1 answer isn’t in a group')).toBeVisible();
+  await desk.getByRole('button', { name: 'Remove “Seasickness” from its group' }).click();
+  await expect(stage.getByText('2 answers aren’t in a group')).toBeVisible();
   await desk.getByRole('button', { name: 'Show “Seasickness” on the stage' }).click();
   await expect(stage.locator('blockquote')).toHaveText('Seasickness');
   // A number that is typed into a name is no choice of a group; the key alone is.
@@ -97,7 +97,7 @@ test('a phone each, without names: a scale, and own words in groups; each phone 
   await expect(stage.getByText('1 day at sea')).toBeVisible();
   await desk.getByRole('button', { name: 'Seasickness', exact: true }).press('Enter');
   await desk.keyboard.press('2');
-  await expect(stage.getByText('in no group')).toHaveCount(0);
+  await expect(stage.getByText('in a group')).toHaveCount(0);
 });
 
 test('without phones: hands are counted and shown as they are entered, words written down as they are called', async ({
@@ -111,7 +111,7 @@ test('without phones: hands are counted and shown as they are entered, words wri
   const sitting = await host.openDoors(showOf(none, [ranked, words], { anonymous: false, shown: 'live' }));
   const stage = await host.stage(sitting);
   await step(desk, 'Begin the round');
-  await step(desk, 'bring it up');
+  await step(desk, 'Go to question');
   await step(desk, 'Open the answers');
   for (const [letter, count] of [
     ['A', '4'],
@@ -128,7 +128,7 @@ test('without phones: hands are counted and shown as they are entered, words wri
   await expect(stage.locator('.rows li').first()).toContainText('Radio');
   await step(desk, 'Lock the answers');
   await step(desk, 'Done');
-  await step(desk, 'bring it up');
+  await step(desk, 'Go to question');
   await step(desk, 'Open the answers');
   for (const text of ['Cold hands', 'The dark']) {
     await desk.getByLabel('Somebody says').fill(text);

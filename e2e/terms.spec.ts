@@ -2,6 +2,7 @@ import { newRound, type RoundOf } from '@distaff/core/show';
 import { App, choice, expect, quizShow, step, test as base } from './app.ts';
 import { rulesWith } from '@distaff/core/formats';
 import { clean } from './axe.ts';
+import { cutOff, darkShare, printed } from './printed.ts';
 
 /** A server with a term of games behind it. */
 const test = base.extend<object, { term: App }>({
@@ -133,4 +134,91 @@ test('a league: its table on the stage, by link with and without names; a set on
       const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       expect([path, width, Math.max(0, wide)]).toEqual([path, width, 0]);
     }
+});
+
+test('on paper: certificates for everybody, results on A4 and Letter; nothing is told by colour alone', async ({
+  term,
+  browser,
+}) => {
+  const host = await term.demoHost(browser);
+  const { page } = host;
+  await page.goto(GROUP);
+  const href = await page.locator('a[href^="/results/"]').first().getAttribute('href');
+  const id = href!.split('/')[2]!.split('?')[0]!;
+
+  await test.step('a sheet each, in landscape, whatever is written on it', async () => {
+    await page.goto(`/results/${id}/certificates`);
+    for (const [field, choice] of [
+      ['For', 'Everyone in them'],
+      ['Places', 'All places'],
+    ] as const) {
+      await page.getByRole('combobox', { name: field, exact: true }).press('ArrowDown');
+      await page.getByRole('option', { name: choice }).click();
+    }
+    await page.getByRole('textbox', { name: 'Heading' }).fill('W'.repeat(60));
+    await page.getByRole('textbox', { name: 'Text' }).fill(`{name}, {place} – ${'so it was '.repeat(34)}`);
+    const names = page.locator('.sheet .name');
+    const people = await names.count();
+    expect(people).toBeGreaterThan(3);
+    await expect(page.getByRole('button', { name: `Print ${people} certificates` })).toBeEnabled();
+    for (const [format, long] of [
+      ['A4', 842],
+      ['Letter', 792],
+    ] as const) {
+      const sheets = await printed(page, format);
+      expect(sheets.count).toBe(people);
+      // The browser rounds up to whole pixels.
+      expect(Math.abs(sheets.width - long)).toBeLessThan(2);
+      expect(sheets.width).toBeGreaterThan(sheets.height);
+    }
+    // A4 lying, less its margins, in CSS pixels.
+    await page.setViewportSize({ width: 1062, height: 733 });
+    await page.emulateMedia({ media: 'print' });
+    expect(await cutOff(page, '.paper')).toEqual([]);
+    await page.emulateMedia({ media: null });
+    await page.setViewportSize({ width: 1280, height: 800 });
+  });
+
+  await test.step('results fit the paper', async () => {
+    // A4 and Letter less half an inch each side.
+    for (const width of [698, 720])
+      for (const tab of ['overview', 'questions', 'people', 'scores', 'marks']) {
+        await page.emulateMedia({ media: 'screen' });
+        await page.setViewportSize({ width, height: 1000 });
+        await page.goto(`/results/${id}?tab=${tab}`);
+        await page.locator('main .card').first().waitFor();
+        await page.emulateMedia({ media: 'print' });
+        const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        expect([tab, width, Math.max(0, wide)]).toEqual([tab, width, 0]);
+      }
+    await page.emulateMedia({ media: null });
+    await page.setViewportSize({ width: 1280, height: 800 });
+  });
+
+  await test.step('signs, bars and lines are told apart in greyscale', async () => {
+    await page.goto(`/results/${id}`);
+    const cell = (sign: string) => darkShare(page, `.knowledge .signs .is-${sign}`);
+    const shares = [await cell('r'), await cell('w'), await cell('n')];
+    expect(shares[0]).toBeGreaterThan(0.9);
+    expect(shares[1]).toBeGreaterThan(0.1);
+    expect(shares[1]).toBeLessThan(0.5);
+    expect(shares[2]).toBeLessThan(0.1);
+    await page.getByRole('tab', { name: 'Questions' }).click();
+    expect(await darkShare(page, '.share i.key')).toBeGreaterThan(0.9);
+    expect(await darkShare(page, '.share i:not(.key)')).toBeLessThan(0.6);
+
+    await page.getByRole('tab', { name: 'Score history' }).click();
+    const lines = page.locator('.key svg');
+    await lines.first().waitFor();
+    // One ink for all: what is left are their dashes and marks.
+    await page.addStyleTag({ content: '.key svg { color: #000 !important }' });
+    const drawn = await lines.evaluateAll((all) => all.map((one) => one.innerHTML));
+    expect(drawn.length).toBeGreaterThan(2);
+    expect(new Set(drawn).size).toBe(drawn.length);
+    for (const button of ['Show as a table', 'Show as a chart']) {
+      await page.getByRole('button', { name: button }).focus();
+      await page.keyboard.press('Enter');
+    }
+    await expect(page.getByRole('img', { name: /a line for each/ })).toBeVisible();
+  });
 });

@@ -33,15 +33,15 @@ test('a phone a table: pages first, rolled by phone, by a real die and at the de
   await ansa.getByRole('button', { name: '4', exact: true }).click();
   // On the rest nothing is asked, and the turn goes on.
   await expect(stage.getByRole('heading', { name: 'Bowline rests. Next: Fairlead' })).toBeVisible();
-  await desk.getByRole('button', { name: 'Take back' }).click();
+  await desk.getByRole('button', { name: 'Undo' }).click();
   await expect(ansa.getByRole('heading', { name: 'Your turn: roll the die' })).toBeVisible();
 
   const answer = async (phone: typeof ansa, text: 'right' | 'wrong') => {
-    await step(desk, 'bring its question up');
+    await step(desk, 'Go to the question of space');
     await step(desk, 'Open the answers');
     await phone.getByRole('radio', { name: text }).click();
     await phone.getByRole('button', { name: /^Send/ }).click();
-    await step(desk, 'Show the key');
+    await step(desk, 'Show the answer');
     await step(desk, 'Back to the trail');
   };
   await ansa.getByRole('button', { name: '2', exact: true }).click();
@@ -73,7 +73,7 @@ test('without phones: rolled at the desk by key, a piece is moved by hand, passi
   await desk.getByRole('button', { name: '2', exact: true }).click();
   await expect(desk.getByText('space 1, lap 2')).toBeVisible();
   await expect(stage.getByRole('heading', { name: 'Bowline moves 2 spaces' })).toBeVisible();
-  await desk.getByRole('button', { name: 'Take back' }).click();
+  await desk.getByRole('button', { name: 'Undo' }).click();
   await expect(desk.getByText('space 7, lap 1')).toBeVisible();
   await desk.keyboard.press('r');
   await expect(stage.getByRole('heading', { name: /Bowline (moves|rests|is back)/ })).toBeVisible();

@@ -30,7 +30,7 @@ test('unwanted words in a name and a typed answer reach the host alone, who lets
     await desk.getByRole('combobox', { name: label }).fill(word);
     await desk.keyboard.press('Enter');
   };
-  await add(/Hold back as well/, 'bilge');
+  await add(/Also block/, 'bilge');
   await expect.poll(async () => (await host.showOf(id)).doors.words).toMatchObject({ also: ['bilge'] });
 
   const sitting = await host.openDoors(await host.showOf(id));
@@ -40,13 +40,13 @@ test('unwanted words in a name and a typed answer reach the host alone, who lets
   await phone.getByLabel('Your name').fill('B1LGE');
   await phone.getByText('Bowline', { exact: true }).click();
   await phone.getByRole('button', { name: 'Join' }).click();
-  await expect(phone.getByText('The host looks at your name first.')).toBeVisible();
+  await expect(phone.getByText('The host is checking your name.')).toBeVisible();
   await host.handset(sitting.code, 'Jory', 'Fairlead');
   await expect(stage.getByText('Jory')).toBeVisible();
   await expect(stage.getByText('B1LGE')).toHaveCount(0);
   await clean(desk, 'desk with a held name');
   await desk.locator('.player.held').click();
-  await desk.getByText('Let “B1LGE” through').click();
+  await desk.getByText('Allow “B1LGE”').click();
   await expect(stage.getByText('B1LGE')).toBeVisible();
   await expect(phone.getByText('B1LGE · Bowline')).toBeVisible();
 
@@ -54,11 +54,11 @@ test('unwanted words in a name and a typed answer reach the host alone, who lets
   await pose(desk, 'Open the answers for everyone');
   await phone.getByRole('textbox').fill('old bilge');
   await phone.getByRole('button', { name: /^Send/ }).click();
-  await expect(desk.getByText('Held back for its words')).toBeVisible();
+  await expect(desk.getByText('Hidden: may contain bad language')).toBeVisible();
   await clean(desk, 'desk with a held answer');
   await step(desk, 'Lock');
-  await step(desk, 'Show the answer');
+  await step(desk, 'Show who answered what');
   await expect(stage.getByText('old bilge')).toHaveCount(0);
-  await desk.getByRole('button', { name: 'Let it through' }).click();
+  await desk.getByRole('button', { name: 'Allow it' }).click();
   await expect(stage.getByText('old bilge')).toBeVisible();
 });

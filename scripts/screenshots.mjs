@@ -145,7 +145,7 @@ run(async () => {
       }
       if (team === 'Bowline') await take(page, 'handset-answer');
       await page.getByRole('button', { name: /^Send/ }).click();
-      await desk.locator('footer .what', { hasText: 'Show the answer' }).waitFor();
+      await desk.locator('footer .what', { hasText: 'Show who answered what' }).waitFor();
     };
     await key('Space');
     for (const [i, [cell, who]] of evening.entries()) {
@@ -202,7 +202,7 @@ run(async () => {
         await own.nth(right.includes(i) ? good : (good + 1 + i) % texts.length).click();
         await crew[i].getByRole('button', { name: /^Send/ }).click();
       }
-      await desk.locator('footer .what', { hasText: 'Show the answer' }).waitFor();
+      await desk.locator('footer .what', { hasText: 'Show who answered what' }).waitFor();
       await key('Space');
     };
     const finish = async () => {
@@ -212,7 +212,7 @@ run(async () => {
     };
     const begin = async (title) => {
       await desk.getByRole('button', { name: `Begin “${title}”` }).click();
-      await desk.locator('footer .what', { hasText: 'bring it up' }).waitFor();
+      await desk.locator('footer .what', { hasText: 'Go to question' }).waitFor();
     };
     await key('Space');
     await begin('All hands');

@@ -223,5 +223,10 @@ p {
   footer {
     display: none;
   }
+  /* On paper nothing scrolls. */
+  .many {
+    height: auto;
+    overflow: visible;
+  }
 }
 </style>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import type { ScoreHistory } from '@distaff/core/report';
-import { Chart, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
+import { Chart, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { dyeColours } from '../design/tokens.ts';
 import { useFormat } from '../design/useFormat.ts';
+import LineKey from './LineKey.vue';
 import { lineStyle } from './lineStyle.ts';
-import { chartAxis, chartInk, useChart } from '../design/useChart.ts';
+import { chartAxis, useChart } from '../design/useChart.ts';
 
 /** How scores went over the evening: a line for each team, told apart by dashes and marks as well; the same as a table. */
 const { teams } = defineProps<{ teams: ScoreHistory['teams'] }>();
@@ -14,7 +15,7 @@ const { t } = useI18n();
 const { points, decimal } = useFormat();
 const canvas = ref<HTMLCanvasElement | null>(null);
 const asTable = ref(false);
-Chart.register(LineController, LineElement, PointElement, LinearScale, Legend, Tooltip);
+Chart.register(LineController, LineElement, PointElement, LinearScale, Tooltip);
 
 const minutes = (second: number) => second / 60;
 const last = computed(() => Math.max(0, ...teams.flatMap((team) => team.points.at(-1)?.[0] ?? 0)));
@@ -50,7 +51,6 @@ const rows = computed(() => {
     scores: teams.map((team) => team.points.findLast(([at]) => at <= second)?.[1] ?? 0),
   }));
 });
-const text = chartInk();
 
 useChart(canvas, () => ({
   type: 'line',
@@ -65,7 +65,7 @@ useChart(canvas, () => ({
       y: chartAxis(t('report.brought')),
     },
     plugins: {
-      legend: { position: 'bottom', labels: { usePointStyle: true, color: text } },
+      legend: { display: false },
       tooltip: {
         callbacks: {
           title: ([one]) => t('report.inMinutes', { n: decimal(one?.parsed.x ?? 0, 1) }),
@@ -92,6 +92,7 @@ useChart(canvas, () => ({
         :aria-label="t('report.history.chartIs', teams.length, { named: { n: teams.length } })"
       />
     </div>
+    <LineKey v-if="!asTable" :lines="teams" />
     <!-- What the lines say is there for those who hear it, too. -->
     <div
       v-if="asTable"

@@ -54,7 +54,7 @@ describe.each([
     table.pick('s0', 'Ebb');
     await see();
     expect(heard.splice(0)).toEqual(['Your answer is in.']);
-    expect((await go('settled')).at(-1)).toBe('Right. The correct answer: Ebb. +100 points.');
+    expect((await go('settled')).at(-1)).toBe('Correct. The correct answer: Ebb. +100 points.');
     expect(await go('open')).toEqual(['Tides. Ask 1']);
     table.pick('s0', 'Flood');
     await see();

@@ -11,13 +11,13 @@ export const sound = {
   own3: 'Own sound 3',
   stop: 'Stop the sound',
   silent: 'The stage is muted.',
-  where: 'Heard on the stage, once somebody has clicked there.',
+  where: 'Plays on the stage, once someone has clicked there.',
 };
 
 /** Buzzers on the table. */
 export const gear = {
   title: 'Buzzers',
-  how: 'Press Learn beside a team, then press its buzzer. Buzzers that act as game controllers or keyboards work; they stay known on this computer.',
+  how: 'Press Learn next to a team, then press its buzzer. Any buzzer that acts as a game controller or keyboard works. This computer remembers them.',
   pressNow: 'Now press the buzzer of {team}.',
   learn: 'Learn',
   learnOf: 'Learn the buzzer of {team}',
@@ -26,12 +26,11 @@ export const gear = {
   key: 'key {key}',
   button: 'controller {pad}, button {n}',
   virtual: 'virtual buzzer {n}',
-  inFront: 'Browsers hear controllers only while this page is visible: keep the desk in view.',
-  clicker:
-    'A presenter’s clicker needs no learning: forward takes the next step, back takes the last one back.',
+  inFront: 'Browsers notice controllers only while this page is visible, so keep the desk in view.',
+  clicker: 'A presentation clicker works right away: forward takes the next step, back undoes it.',
   tryThem: 'Try it without buzzers',
   virtualTitle: 'Virtual buzzers',
   virtualHow:
-    'Put this window beside the desk. Let the desk learn these buzzers, then press them as if they stood on the tables.',
-  virtualNot: 'This browser keeps pages apart from each other: virtual buzzers need another one.',
+    'Put this window next to the desk. Let the desk learn these buzzers, then press them as if they stood on the tables.',
+  virtualNot: 'Virtual buzzers don’t work in this browser. Try another one.',
 };

@@ -67,7 +67,7 @@ export const extras = {
       points: 'Points for {team}.',
       double: 'The next question counts twice for {team}.',
       boost: '{team} can use it later.',
-      loseTurn: '{team} is passed over once.',
+      loseTurn: '{team} misses one turn.',
       swap: '{team} swaps points with the team one place better.',
       nothing: 'Nothing happens this time.',
     },

@@ -6,7 +6,7 @@ export const keeping = {
   findHow: 'Looks through all your games, practices and lists of names.',
   name: 'Name',
   search: 'Search',
-  none: 'Nobody of that name was found.',
+  none: 'No one with that name was found.',
   games: 'no games | 1 game | {n} games',
   practices: 'no practices | 1 practice | {n} practices',
   lists: 'Lists: {names}',
@@ -14,12 +14,11 @@ export const keeping = {
   remove: 'Remove',
   removeTitle: 'Remove {name}?',
   removeWhat:
-    'The name and typed answers go from all games, practices and lists, for good. The figures of games stay. You can’t undo this.',
+    'The name and typed answers are deleted from all games, practices and lists for good. The figures stay. You can’t undo this.',
   removeDo: 'Remove this person',
   removed: '{name} was removed.',
   keep: 'How long people are kept',
-  keepHow:
-    'After that time, the people of a game are made anonymous by themselves. Figures and questions stay.',
+  keepHow: 'After that time, people in a game are made anonymous automatically. Figures and questions stay.',
   after: 'Make people anonymous after',
   never: 'Never',
   days: '{n} days',

@@ -14,8 +14,8 @@ export const practice = {
     hours: '{n} hour left. | {n} hours left.',
     minutes: '{n} minute left. | {n} minutes left.',
   },
-  lateFull: 'It’s past, but still counts.',
-  late: 'It’s past. Attempts count {n} % less now.',
+  lateFull: 'It’s past the due date, but still counts.',
+  late: 'It’s past the due date. Attempts now count {n} % less.',
   attempt: 'Attempt {n} of {of}',
   attemptFree: 'Attempt {n}',
   counts: {

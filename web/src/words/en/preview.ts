@@ -1,10 +1,10 @@
 /** Everything at once: a question on all surfaces side by side. */
 export const preview = {
   all: 'All surfaces',
-  what: 'What is shown',
-  before: 'The one before',
-  next: 'The next one',
-  large: 'Handset, {width} × {height}',
-  small: 'Small handset, {width} × {height}',
+  what: 'Step',
+  before: 'Previous question',
+  next: 'Next question',
+  large: 'Phone, {width} × {height}',
+  small: 'Small phone, {width} × {height}',
   overlay: 'Overlay over a stream',
 };

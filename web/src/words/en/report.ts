@@ -4,7 +4,7 @@ export const report = {
   title: 'Results of {title}',
   played: 'Played {when}',
   running: 'This game is still on: these are the results so far.',
-  toDesk: 'To the desk',
+  toDesk: 'Back to the desk',
   tabs: {
     overview: 'Overview',
     people: 'People',
@@ -36,7 +36,7 @@ export const report = {
   aloud: 'spoken',
   byHand: 'Points you gave or took',
   notThere: 'The results can’t be shown',
-  library: 'To the library',
+  library: 'Go to my shows',
   tookPart: 'Took part',
   of: 'of {n}',
   meanCorrect: 'Mean correct',

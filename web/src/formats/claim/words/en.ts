@@ -53,7 +53,7 @@ export const played = {
 
 /** What is said of it where it is written. */
 export const written = {
-  hint: 'A correct answer takes a square; so many in a row win',
+  hint: 'A correct answer takes a square; a full row wins',
   counted: 'Points for each square',
   countedPoints: 'Points for each square',
   rows: 'Rows',
@@ -73,12 +73,13 @@ export const written = {
   openSquare: 'Write the question of square {n}',
   topic: 'Topic',
   topicOf: 'Topic of square {n}',
-  shuffled: 'Questions are shuffled: which one lies on which square is drawn when the round begins.',
+  shuffled:
+    'Questions are shuffled: which one is on which square is decided at random when the round starts.',
   finding: {
     noSquares: 'No question can be right or wrong, so no square can be taken.',
     rowTooLong: '{row} in a row do not fit on {rows} × {columns} squares: whoever has most squares wins.',
     tooFewForSquares: 'There are {count} questions for {squares} squares: the others stay empty.',
-    topicsMissing: '{n} squares have no topic: their number stands on them.',
+    topicsMissing: '{n} squares have no topic, so they show their number.',
     notByItself: 'Question {number} is judged by you: here each team answers its own question by phone.',
   },
 } satisfies WrittenWords;

@@ -11,8 +11,8 @@ export const played = {
   nextRung: 'Next, rung {n} of {of}',
   reachedRung: '{n} of {of} rungs',
   placeOf: 'Rung {n} of {of}',
-  nextQuestion: 'Rung {number} of {of}: bring the question up',
-  nextQuestionOpen: 'A question for everyone: bring it up',
+  nextQuestion: 'Go to the question of rung {number} of {of}',
+  nextQuestionOpen: 'Go to the question for everyone',
   stopKeeps: 'Stop: keep {points}',
   wrongKeeps: 'Wrong: keep {points}',
   rest: 'Rest',
@@ -44,7 +44,7 @@ export const played = {
   nobodyElse: 'There is nobody else to ask.',
   find: 'Find a name',
   chooseWho: 'Choose who climbs',
-  draw: 'Draw one',
+  draw: 'Pick one at random',
   byFastest: 'Fastest correct answer of all',
   hadAll: 'has had all their climbs',
   stops: '{team} stops: {points}',
@@ -57,7 +57,7 @@ export const played = {
   showCounts: 'Show the result',
   pick: 'Choose who climbs next, above',
   progress: '{used} of {all} climbs over',
-  acted: 'the step of the climb',
+  acted: 'the climb',
   cause: { rest: 'fell back to a rest', stopped: 'stopped climbing', top: 'reached the top' },
 } satisfies PlayedWords;
 
@@ -78,8 +78,8 @@ export const written = {
   assists: 'Help in one climb: how often each',
   adviceClock: 'Seconds for the others to answer',
   finding: {
-    tooFewForRungs: 'There are {count} questions for {rungs} rungs: only so many can be climbed.',
-    restsAbove: 'A rest stands on rung {rest}, and there are only {rungs} rungs.',
+    tooFewForRungs: 'There are only {count} questions for {rungs} rungs.',
+    restsAbove: 'There is a rest on rung {rest}, but only {rungs} rungs.',
     fallingValues: 'Rung {rung} is worth less than the one below it.',
   },
 } satisfies WrittenWords;

@@ -9,21 +9,21 @@ export const played = {
     break: 'Break',
     standings: 'Standings',
     league: 'League table',
-    credits: 'Thanks',
+    credits: 'Credits',
   },
 } satisfies PlayedWords;
 
 /** What is said of it where it is written. */
 export const written = {
-  hint: 'A title, how to play, a break, the standings, a league table, thanks',
+  hint: 'A title, how to play, a break, the standings, a league table, credits',
   league: 'League',
   leagueHint: 'The table as it stands when the doors open.',
   noLeagues: 'No leagues yet. Make one under “Groups”.',
-  what: 'What it is',
+  what: 'Kind',
   title: 'Title',
   text: 'Text',
-  minutes: 'Minutes, counted down on the stage; may be empty',
-  explainHint: 'Empty: Distaff writes it from the rules of the round that follows.',
-  writeOut: 'Write it out to change it',
-  explained: 'The stage tells:',
+  minutes: 'Minutes, counted down on the stage (optional)',
+  explainHint: 'Leave empty: Distaff explains the rules of the next round.',
+  writeOut: 'Edit this text',
+  explained: 'The stage shows:',
 } satisfies WrittenWords;

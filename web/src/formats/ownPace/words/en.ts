@@ -32,13 +32,13 @@ export const played = {
   andMore: 'and {n} more',
   lengthOf: 'One length is one answer | One length is {n} answers',
   noNames: 'Highest {high}. Half of them have {half} or more.',
-  cause: { start: 'to begin with', streak: 'several in a row' },
+  cause: { start: 'to start with', streak: 'several in a row' },
   waiting: 'Get ready',
   waitingText: 'Your own questions come here as soon as the host starts. Nobody waits for anybody.',
   done: 'The round is over',
   balance: 'You have {n}.',
   streak: 'In a row: {points} more for every {n} correct.',
-  start: 'Everyone begins with {n}.',
+  start: 'Everyone starts with {n}.',
 } satisfies PlayedWords;
 
 /** What is said of it where it is written. */
@@ -46,14 +46,14 @@ export const written = {
   hint: 'Everyone on a question of their own, until time is up',
   points: 'Points for a correct answer',
   loss: 'Points a wrong answer costs',
-  start: 'Points to begin with',
-  goal: 'What it is played for',
+  start: 'Points to start with',
+  goal: 'Goal',
   goals: {
     most: 'Most points when time is up',
     first: 'Being first to an amount',
     together: 'An amount that all reach together',
   },
-  amount: 'That amount',
+  amount: 'Amount',
   next: 'The next question',
   nexts: { chance: 'Any of the list', level: 'One that suits what they know so far' },
   once: 'Each question comes once',

@@ -9,15 +9,15 @@ export const played = {
   enterCounts: 'Enter these counts',
   callOut: 'Somebody says',
   writeDown: 'Write it down',
-  noneYet: 'Nothing here until at least five have answered, so that nobody can be guessed.',
-  hiddenOpen: 'You’ll see the answers when the question is locked.',
+  noneYet: 'Answers appear once five people have answered, so nobody can be guessed.',
+  hiddenOpen: 'You’ll see the answers once they are locked.',
   noNamesHere: 'No names are kept in this round.',
   slips: 'In no group',
   slipsHint: 'Mark an answer, then press 1–8 or choose a group. You can drag it, too.',
   newGroup: 'New group',
   makeGroup: 'Make the group',
   into: 'Put into {name}',
-  outOf: 'Take “{text}” out of its group',
+  outOf: 'Remove “{text}” from its group',
   showSlip: 'Show “{text}” on the stage',
   hideSlip: 'Take it off the stage',
   allGrouped: 'Every answer is in a group.',
@@ -25,12 +25,12 @@ export const played = {
 
 /** What is said of it where it is written. */
 export const written = {
-  hint: 'What people think: no answer key, no points',
+  hint: 'What people think: no correct answers, no points',
   anonymous: 'Without names: nobody can find out who answered what, not even you',
   shown: 'Show the answers on the stage',
   showns: {
     live: 'As they come in',
-    after: 'When the question is locked',
+    after: 'When answers are locked',
     desk: 'Never: only I see them, at the desk',
   },
   liveHint: 'In a small room people may notice whose tap moved a bar.',
