@@ -108,7 +108,7 @@ test('nor has the library, the wizard, or any way of writing and answering a que
   await page.getByRole('button', { name: 'Read the text' }).click();
   await clean(page, 'bring in, columns');
   await page.getByRole('button', { name: 'Read the rows' }).click();
-  await page.getByText('1 rows, 1 chosen').waitFor();
+  await page.getByText('1 rows, 1 selected').waitFor();
   await clean(page, 'bring in, rows');
 
   const sitting = await host.openDoors(show);

@@ -65,11 +65,11 @@ test('an evening is built from nothing: laid out, filled from the library by rul
   await page.getByText('Picked from the library by a rule').click();
   await page.getByLabel('How many').fill('2');
   await page.getByRole('button', { name: 'Pick questions' }).click();
-  await expect(page.getByText(/^2 of 2 taken/)).toBeVisible();
+  await expect(page.getByText(/^2 of 2 picked/)).toBeVisible();
 
   // How to play is written by itself from the settings.
   await page.getByRole('button', { name: 'How to play' }).first().click();
-  await expect(page.getByText('3 questions, one after the other, the same for all.').first()).toBeVisible();
+  await expect(page.getByText('3 questions, one after the other, the same for everyone.').first()).toBeVisible();
 
   // It takes too long: what could go is named, and switched off.
   await page.getByRole('button', { name: 'Running order' }).click();
@@ -148,10 +148,10 @@ test('fifty teams from a sheet with mistakes; a roster that is kept; a draw with
     mimeType: 'text/csv',
     buffer: Buffer.from(['Team,Weave,Members', ...mistakes, ...rows].join('\n')),
   });
-  await expect(sheet.getByText('50 teams can be taken over')).toBeVisible();
+  await expect(sheet.getByText('50 teams found')).toBeVisible();
   for (const told of [
     'Line 2: There is no name.',
-    'Line 4: “checked” is no weave',
+    'Line 4: “checked” isn’t a weave',
     'There are more than 50 teams.',
   ])
     await expect(sheet.getByText(told).first()).toBeVisible();
@@ -170,7 +170,7 @@ test('fifty teams from a sheet with mistakes; a roster that is kept; a draw with
   await draw.getByLabel('How many teams').fill('2');
   await draw.getByLabel('Apart').fill('Ansa, Jory, Tamsin');
   await draw.getByRole('button', { name: 'Make teams', exact: true }).click();
-  await expect(draw.getByText('Ansa, Jory, and Tamsin are more than there are teams')).toBeVisible();
+  await expect(draw.getByText('There are fewer teams than Ansa, Jory, and Tamsin')).toBeVisible();
   await draw.getByLabel('Apart').fill('Ansa, Jory');
   await draw.getByLabel('Together').fill('Ansa, Wenna');
   await draw.getByRole('button', { name: 'Make teams', exact: true }).click();
@@ -222,7 +222,7 @@ test('an own theme of poor contrast is told and mended; the check leads to each 
   await line('Two teams are called').getByRole('button', { name: 'Go there' }).click();
   await page.getByLabel('Name of team 2').fill('Fairlead');
   await check.click();
-  await line('too little contrast: text on the ground').getByRole('button', { name: 'Go there' }).click();
+  await line('too little contrast: text on the background').getByRole('button', { name: 'Go there' }).click();
   await page.getByRole('button', { name: 'Fix the contrast' }).click();
   await expect(page.getByText('too little')).toHaveCount(0);
   await check.click();

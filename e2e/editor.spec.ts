@@ -78,14 +78,16 @@ test('a question without a key is seen to be unfinished, said before the doors o
   await page.goto(`/studio/shows/${await host.makeShow()}`);
   await page.getByRole('button', { name: /^Tides for 100:/ }).click();
   await chooseKind(page, 'True or false');
-  await expect(page.getByText('Unfinished: no key')).toBeVisible();
+  await expect(page.getByText('Unfinished: no correct answer')).toBeVisible();
   // A change of mind about the kind brings back what was written.
   await chooseKind(page, 'Multiple choice');
   await expect(page.getByText('Finished', { exact: true })).toBeVisible();
   await chooseKind(page, 'True or false');
   await page.getByRole('button', { name: 'Open the doors' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('Tides for 100 is unfinished (no key). It will not be on the board.');
+  await expect(dialog).toContainText(
+    'Tides for 100 is unfinished (no correct answer). It will not be on the board.',
+  );
   await dialog.getByRole('button', { name: 'Go there' }).click();
   await expect(page.getByRole('radio', { name: '“True” is correct' })).toBeVisible();
   // While it fades, the dialog still has a button of the same name.

@@ -106,7 +106,7 @@ test('an earlier state of a question comes back, and that can be undone; two edi
   await chooseKind(one, 'Typed text');
   // What would be accepted, and why.
   await one.getByLabel('Try an answer').fill('a KEY of first worbs');
-  await expect(one.getByText('Taken for “key of First words”')).toBeVisible();
+  await expect(one.getByText('Counts as “key of First words”')).toBeVisible();
   await saved(one);
 
   const two = await host.context.newPage();

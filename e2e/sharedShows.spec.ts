@@ -119,10 +119,10 @@ test('a show is begun without an account, come back to by link and passphrase, a
   await expect(phone.getByRole('heading', { name: 'Edit “Harbour quiz”' })).toBeVisible();
   await phone.getByLabel('Your name').fill('Wenna');
   await phone.getByLabel('Passphrase').fill('rope and lamp');
-  await phone.getByRole('button', { name: 'Open' }).click();
+  await phone.getByRole('button', { name: 'Start editing' }).click();
   await expect(phone.getByText('That is not the passphrase.')).toBeVisible();
   await phone.getByLabel('Passphrase').fill('rope and lantern');
-  await phone.getByRole('button', { name: 'Open' }).click();
+  await phone.getByRole('button', { name: 'Start editing' }).click();
   await expect(phone.getByText('This show has no owner yet')).toBeVisible();
   await write(phone, 'What is a spring tide?');
   await phone.goto('/studio/questions');

@@ -119,11 +119,11 @@ test('somebody without an account writes in one set by a passphrase, until the l
   await wenna.goto(link);
   await wenna.getByLabel('Your name').fill('Wenna');
   await wenna.getByLabel('Passphrase').fill('rope and lamp');
-  await wenna.getByRole('button', { name: 'Open' }).click();
+  await wenna.getByRole('button', { name: 'Start editing' }).click();
   await expect(wenna.getByText('That is not the passphrase.')).toBeVisible();
   await clean(wenna, 'passphrase');
   await wenna.getByLabel('Passphrase').fill('rope and lantern');
-  await wenna.getByRole('button', { name: 'Open' }).click();
+  await wenna.getByRole('button', { name: 'Start editing' }).click();
   await expect(wenna.getByText('Guest: Wenna')).toBeVisible();
   await expect(wenna.getByText('1 question', { exact: true })).toBeVisible();
   await line(wenna, 'What is a neap tide?').getByRole('button').click();

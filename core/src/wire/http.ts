@@ -83,6 +83,8 @@ export interface SittingInfo {
 export interface ListedSitting extends SittingInfo {
   /** The name of whoever opened it, where that is somebody else. */
   openedBy: string | null;
+  /** The group it was played with; empty where none is named, or where it is still on. */
+  group: string;
 }
 export interface SittingResults {
   sitting: SittingInfo;

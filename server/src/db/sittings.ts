@@ -259,6 +259,15 @@ export class Sittings {
     return row && info(row);
   }
 
+  async #groupsOf(ids: readonly string[]): Promise<Map<string, string>> {
+    if (ids.length === 0) return new Map();
+    const rows = await this.#db.query<{ id: string; name: string }>(
+      'SELECT sitting_id AS id, group_name AS name FROM sitting_digest WHERE sitting_id IN (?)',
+      { replacements: [ids], type: QueryTypes.SELECT },
+    );
+    return new Map(rows.map(({ id, name }) => [id, name]));
+  }
+
   async list(
     accountId: string,
     limit: number,
@@ -277,7 +286,12 @@ export class Sittings {
     const others = [...new Set(rows.map((row) => row.accountId))].filter((id) => id !== accountId);
     const accounts = await AccountRow.findAll({ where: { id: others }, attributes: ['id', 'name'] });
     const nameOf = new Map(accounts.map(({ id, name }) => [id, name]));
-    const sittings = rows.map((row) => ({ ...info(row), openedBy: nameOf.get(row.accountId) ?? null }));
+    const groups = await this.#groupsOf(rows.map(({ id }) => id));
+    const sittings = rows.map((row) => ({
+      ...info(row),
+      openedBy: nameOf.get(row.accountId) ?? null,
+      group: groups.get(row.id) ?? '',
+    }));
     return { sittings, total: count };
   }
 

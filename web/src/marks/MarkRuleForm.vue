@@ -120,7 +120,7 @@ p {
 }
 .pair {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: 2fr 3fr;
   gap: 12px;
 }
 </style>

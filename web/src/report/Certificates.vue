@@ -134,6 +134,7 @@ const print = () => window.print();
 
 <style scoped>
 .certificates {
+  width: 100%;
   max-width: 900px;
   margin: 0 auto;
   padding: 24px 20px 60px;

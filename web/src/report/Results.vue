@@ -58,6 +58,8 @@ const teams = computed(() =>
 const cloth = computed(() =>
   clothSvg(data.value!.sitting.title, teams.value, data.value!.cloth, day(data.value!.sitting.openedAt)),
 );
+/** Of a game whose answers were cleared nothing is left to show. */
+const isThere = computed(() => !data.value?.sitting.clearedAt);
 const clothUrl = computed(() => `data:image/svg+xml,${encodeURIComponent(cloth.value)}`);
 const saveSvg = () => saveFile('cloth.svg', new Blob([cloth.value], { type: 'image/svg+xml' }));
 async function savePicture(type: 'png' | 'pdf'): Promise<void> {
@@ -97,7 +99,7 @@ async function savePicture(type: 'png' | 'pdf'): Promise<void> {
               <p class="muted">{{ t('report.played', { when: day(data.sitting.openedAt) }) }}</p>
             </div>
             <div class="row on-screen">
-              <v-btn variant="outlined" :prepend-icon="mdiPrinter" @click="print">{{
+              <v-btn v-if="isThere" variant="outlined" :prepend-icon="mdiPrinter" @click="print">{{
                 t('report.print')
               }}</v-btn>
               <GameMenu />
@@ -124,10 +126,11 @@ async function savePicture(type: 'png' | 'pdf'): Promise<void> {
             }}</v-btn>
           </p>
         </div>
-        <v-tabs v-model="tab" class="on-screen" show-arrows>
+        <v-tabs v-if="isThere" v-model="tab" class="on-screen" show-arrows>
           <v-tab v-for="one in tabs" :key="one" :value="one">{{ t(`report.tabs.${one}`) }}</v-tab>
         </v-tabs>
-        <template v-if="tab === 'overview'">
+        <v-btn v-if="!isThere" class="to-shows" color="primary" to="/studio">{{ t('report.library') }}</v-btn>
+        <template v-else-if="tab === 'overview'">
           <FigureStrip :report="data.report" />
           <div class="knew">
             <KnowledgeGrid :report="data.report" />
@@ -210,6 +213,9 @@ async function savePicture(type: 'png' | 'pdf'): Promise<void> {
 }
 p {
   margin: 4px 0 0;
+}
+.to-shows {
+  align-self: flex-start;
 }
 .running,
 .corrected {

@@ -25,7 +25,11 @@ const SHOWN = 5;
         <div class="grow">
           <span class="title clip">{{ sitting.title }}</span>
           <span class="muted">{{
-            [day(sitting.openedAt), sitting.openedBy && t('studio.openedBy', { name: sitting.openedBy })]
+            [
+              sitting.group,
+              day(sitting.openedAt),
+              sitting.openedBy && t('studio.openedBy', { name: sitting.openedBy }),
+            ]
               .filter(Boolean)
               .join(' · ')
           }}</span>

@@ -91,6 +91,21 @@ describe('the list', () => {
     bank.patch('q3', { prompt: 'Changed' });
     expect([bank.lines.get(3), bank.lines.get(4)]).toMatchObject([{ prompt: 'Changed' }, line(4)]);
   });
+
+  test('what is written while an answer is on its way is not written over by it', async () => {
+    const bank = useBank();
+    await bank.search();
+    const slow = held<void>();
+    server.routes['GET /api/questions'] = async ({ query }) => {
+      await slow.until;
+      return page(query, total);
+    };
+    const again = bank.search();
+    bank.patch('q3', { prompt: 'Changed' });
+    slow.release();
+    await again;
+    expect(bank.lines.get(3)).toMatchObject({ prompt: 'Changed' });
+  });
 });
 
 describe('what is chosen', () => {

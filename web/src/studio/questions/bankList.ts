@@ -32,6 +32,10 @@ export function bankList(guarded: Guarded) {
   const loaded = ref(false);
   let asked = 0;
   let fetching = new Set<number>();
+  /** What is being written, newer than any answer that is on its way. */
+  let written: { id: string; change: Partial<QuestionLine> } | null = null;
+  const asWritten = (line: QuestionLine): QuestionLine =>
+    line.id === written?.id ? { ...line, ...written.change } : line;
 
   const asSent = () => ({
     ...query,
@@ -45,7 +49,7 @@ export function bankList(guarded: Guarded) {
       fetching = new Set([0]);
       const found = await server.questions(asSent(), 0, PAGE);
       if (own !== asked) return;
-      lines.value = new Map(found.questions.map((line, i) => [i, line]));
+      lines.value = new Map(found.questions.map((line, i) => [i, asWritten(line)]));
       total.value = found.total;
       more.value = found.more;
       instead.value = found.instead;
@@ -65,13 +69,14 @@ export function bankList(guarded: Guarded) {
       });
       if (own !== asked) return;
       const next = new Map(lines.value);
-      found.questions.forEach((line, i) => next.set(page * PAGE + i, line));
+      found.questions.forEach((line, i) => next.set(page * PAGE + i, asWritten(line)));
       lines.value = next;
     });
   }
 
-  /** Writes into the list what was just saved, without asking again. */
+  /** Writes into the list what is being written, without asking again; it holds until something else is written. */
   function patch(id: string, change: Partial<QuestionLine>): void {
+    written = { id, change };
     const next = new Map(lines.value);
     for (const [i, line] of next) if (line.id === id) next.set(i, { ...line, ...change });
     lines.value = next;

@@ -55,6 +55,8 @@ export const useQuestionEditor = defineStore('questionEditor', () => {
     saved.flush();
     saved.id.value = '';
     question.value = null;
+    // From here on the list says what the server says.
+    bank.patch('', {});
   }
   return { ...saved, question, setId, takeOver, close };
 });

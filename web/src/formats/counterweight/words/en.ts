@@ -28,7 +28,7 @@ export const written = {
   counted: 'The distance from zero is taken off the score',
   covers: 'Covers',
   heaviest: 'Heaviest value',
-  seed: 'Seed',
+  seed: 'Seed for the covers',
   seedHint: 'Leave empty for new values every time',
   valuesByHand: 'Write the values by hand',
   values: 'Values, in the order of the covers',
