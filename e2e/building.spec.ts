@@ -69,7 +69,9 @@ test('an evening is built from nothing: laid out, filled from the library by rul
 
   // How to play is written by itself from the settings.
   await page.getByRole('button', { name: 'How to play' }).first().click();
-  await expect(page.getByText('3 questions, one after the other, the same for everyone.').first()).toBeVisible();
+  await expect(
+    page.getByText('3 questions, one after the other, the same for everyone.').first(),
+  ).toBeVisible();
 
   // It takes too long: what could go is named, and switched off.
   await page.getByRole('button', { name: 'Running order' }).click();

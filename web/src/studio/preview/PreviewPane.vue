@@ -81,6 +81,9 @@ const seat = computed(() => previewSeat(show, t('studio.previewPlayer')));
 .row {
   flex-wrap: wrap;
 }
+.row > h2 {
+  flex: 1 0 auto;
+}
 .preview {
   display: flex;
   flex-direction: column;
