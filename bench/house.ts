@@ -173,7 +173,7 @@ export class Desk {
   async send(command: object): Promise<void> {
     const id = `bench-${Math.random().toString(36).slice(2)}`;
     const answer = await this.#socket.timeout(10_000).emitWithAck('command', { id, command });
-    if (answer.refused) throw new Error(`${JSON.stringify(command)}: ${answer.sentence}`);
+    if (answer.refused) throw new Error(`${JSON.stringify(command)}: ${answer.says}`);
   }
 
   /** The number under which the question in play is played. */

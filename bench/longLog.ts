@@ -18,7 +18,7 @@ export function longEvening(players: number, questions: number, { close = false 
   let n = 0;
   const ask = (command: Command, actor: Actor = { role: 'host', id: 'host' }) => {
     const events = decide(sitting, `bench-${n++}`, command, { now: n, random: () => 0.5, actor });
-    if (isRefusal(events)) throw new Error(`${command.type}: ${events.sentence}`);
+    if (isRefusal(events)) throw new Error(`${command.type}: ${events.says}`);
     append(sitting, events);
   };
   const show = benchShow(questions);

@@ -49,7 +49,7 @@ export function playEvening(
   let count = 0;
   const send = (command: Command, actor: Actor = host) => {
     const result = decide(sitting, `demo-${count++}`, command, { now, random, actor });
-    if (isRefusal(result)) throw new Error(`${command.type}: ${result.sentence}`);
+    if (isRefusal(result)) throw new Error(`${command.type}: ${result.says}`);
     append(sitting, result);
   };
   const wait = (from: number, to: number) => (now += Math.round((from + random() * (to - from)) * 1000));

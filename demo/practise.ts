@@ -57,7 +57,7 @@ export function practise(
       command = { type: 'choose', ref: open[Math.floor(random() * open.length)]!.id };
     } else command = { type: 'goOn', play: play?.play ?? 0 };
     const more = inRun(sitting, `demo-${i}`, command, moment());
-    if (isRefusal(more)) throw new Error(`${command.type}: ${more.sentence}`);
+    if (isRefusal(more)) throw new Error(`${command.type}: ${more.says}`);
     events.push(...more);
   }
   const summary = summaryOf(sitting.state);

@@ -1,7 +1,13 @@
-/** Why a command was not carried out: a code for programs, a sentence for the person. */
+import type { RefusalGiven, RefusalName } from './refusalNames.ts';
+
+export type { RefusalGiven, RefusalName };
+
+/** Why a command was not carried out: a code for programs, and which sentence says it to the person. */
 export interface Refusal {
   refused: RefusalCode;
-  sentence: string;
+  says: RefusalName;
+  /** What stands in the sentence. */
+  given?: object;
 }
 
 export type RefusalCode =
@@ -19,6 +25,11 @@ export type RefusalCode =
   /** Not stored; the same command may be sent again. */
   | 'retry';
 
-export const refuse = (refused: RefusalCode, sentence: string): Refusal => ({ refused, sentence });
+/** @returns a refusal whose sentence has this name; what stands in it is given where anything does. */
+export const refuse = <Name extends RefusalName>(
+  refused: RefusalCode,
+  says: Name,
+  ...[given]: Name extends keyof RefusalGiven ? [given: RefusalGiven[Name]] : []
+): Refusal => (given ? { refused, says, given } : { refused, says });
 
 export const isRefusal = (result: object): result is Refusal => 'refused' in result;

@@ -32,6 +32,7 @@ import { makeApp } from './http/app.ts';
 import { groupRoutes } from './http/groups.ts';
 import { healthRoutes } from './http/health.ts';
 import { LoginCookie } from './http/login.ts';
+import { ownAccountRoutes } from './http/ownAccount.ts';
 import { ownOrigin } from './http/origin.ts';
 import { importRoutes } from './http/imports.ts';
 import { leagueRoutes } from './http/leagues.ts';
@@ -159,7 +160,8 @@ export async function start(config: Config & { databaseUrl: string }, log: Log):
         () => ready,
         playersAddress(config),
       ),
-      accountRoutes(cookie, (login) => hosts.signedOut(login)),
+      accountRoutes(cookie, (logins) => hosts.signedOut(logins)),
+      ownAccountRoutes(cookie, (logins) => hosts.signedOut(logins)),
       showRoutes(store, selections, hosts, media, random, fromGames),
       selectionRoutes(selections, learnt),
       wordRoutes(),

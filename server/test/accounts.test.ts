@@ -31,7 +31,7 @@ describe('accounts', () => {
             email: address,
             password: 'wrong',
           });
-          answers.push({ status, code: json.code, sentence: json.sentence });
+          answers.push({ status, code: json.code, says: json.says });
         }
         return answers;
       };
@@ -51,7 +51,7 @@ describe('accounts', () => {
   ])('sign-up with %j is refused with a sentence', async (body, word) => {
     const { status, json } = await world.call('POST', '/api/accounts', body);
     expect(status).toBe(400);
-    expect(json.sentence).toContain(word);
+    expect(json.detail).toContain(word);
   });
 
   test('one address has one account', async () => {

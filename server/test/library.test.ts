@@ -192,7 +192,7 @@ describe('writing', () => {
     const refused = await host.call('POST', `/api/sets/${id}/questions`, {
       questions: [question('good'), bad],
     });
-    expect(refused).toMatchObject({ status: 400, json: { sentence: 'Not below 3.' } });
+    expect(refused).toMatchObject({ status: 400, json: { detail: 'Not below 3.' } });
     expect((await find(`set=${id}`)).total).toBe(0);
   });
 

@@ -15,7 +15,7 @@ beforeAll(async () => {
   app.use(async (ctx, next) => {
     await next().catch((error: Problem) => {
       ctx.status = error.status;
-      ctx.body = { sentence: error.message };
+      ctx.body = { says: error.says };
     });
   });
   app.use(patience(60));
@@ -34,7 +34,7 @@ test('a page that reads from a database which hangs is told so', async () => {
   const response = await fetch(`${url}/api/shows`);
   expect(response.status).toBe(503);
   expect(await response.json()).toEqual({
-    sentence: 'The database does not answer at the moment. Try again.',
+    says: 'databaseAway',
   });
   // What comes of it later reaches nobody and harms nothing.
   answer(new Error('lost'));

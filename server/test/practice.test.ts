@@ -209,7 +209,7 @@ describe('taken by link', () => {
     await phone.enter('Ansa');
     await (await phone.begin()).all(1);
     await (await phone.begin()).all(0);
-    await expect(phone.begin()).rejects.toThrow('You have used all your attempts.');
+    await expect(phone.begin()).rejects.toThrow('attemptsUsed');
     expect((await page(id)).people).toMatchObject([{ points, attempts: 2 }]);
     // For oneself it can be played on.
     await (await phone.begin('own')).all(1);
@@ -224,14 +224,14 @@ describe('taken by link', () => {
     await phone.answer(1);
     await host.call('POST', `/api/practices/${id}/close`);
     expect((await phone.goOn()).json.view).toMatchObject({ waits: 'over', summary: { points: 1 } });
-    await expect(phone.begin()).rejects.toThrow('closed');
+    await expect(phone.begin()).rejects.toThrow('practiceClosed');
     expect(await page(id)).toMatchObject({ people: [{ state: 'finished', points: 1 }] });
     await host.call('POST', `/api/practices/${id}/reopen`);
     await phone.begin();
     const late = { ...defaultPractice, due: { at: Date.now() - 120_000, zone: 'Europe/Berlin' } };
     await host.call('PUT', `/api/practices/${id}/settings`, late);
     expect((await phone.look()).view.waits).toBe('over');
-    await expect(phone.begin()).rejects.toThrow('closed');
+    await expect(phone.begin()).rejects.toThrow('practiceClosed');
     await (await phone.begin('own')).all(1);
   });
 

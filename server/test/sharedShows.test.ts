@@ -264,7 +264,7 @@ describe('a show that is begun without an account', () => {
     ['no show', { show: {} }, /./],
   ])('%s is refused, and nothing is made', async (_what, more, sentence) => {
     const answer = await begin(more);
-    expect(answer).toMatchObject({ status: 400, json: { sentence: expect.stringMatching(sentence) } });
+    expect(answer).toMatchObject({ status: 400, json: { detail: expect.stringMatching(sentence) } });
     expect(answer.headers.get('set-cookie')).toBeNull();
   });
 });

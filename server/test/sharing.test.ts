@@ -172,15 +172,15 @@ test('a deleted set is out of everybody’s reach, and back in it when it is res
 });
 
 test.each([
-  ['an address without an account', 'nobody@example.test', 404, /Send a link/],
-  ['one’s own address', null, 409, /yours already/],
-  ['no address', 'Jory', 400, /no e-mail/],
-])('sharing with %s is refused with a sentence', async (_what, email, status, sentence) => {
+  ['an address without an account', 'nobody@example.test', 404, 'noAccount'],
+  ['one’s own address', null, 409, 'ownAlready'],
+  ['no address', 'Jory', 400, 'unreadableInput'],
+])('sharing with %s is refused, and told why', async (_what, email, status, says) => {
   const answer = await owner.call('POST', `/api/sets/${set.id}/members`, {
     email: email ?? owner.email,
     role: 'viewer',
   });
-  expect(answer).toMatchObject({ status, json: { sentence: expect.stringMatching(sentence) } });
+  expect(answer).toMatchObject({ status, json: { says } });
 });
 
 describe('a link to read', () => {
@@ -283,6 +283,6 @@ describe('a link to write', () => {
     ['none', {}, /./],
   ])('%s is refused', async (_what, body, sentence) => {
     const answer = await owner.call('PUT', `/api/sets/${set.id}/links/edit`, body);
-    expect(answer).toMatchObject({ status: 400, json: { sentence: expect.stringMatching(sentence) } });
+    expect(answer).toMatchObject({ status: 400, json: { detail: expect.stringMatching(sentence) } });
   });
 });

@@ -141,7 +141,7 @@ describe('the library', () => {
     change(show);
     const { status, json } = await host.call('POST', '/api/shows', { show });
     expect([status, json.code]).toEqual([400, 'invalid']);
-    expect(json.sentence).toMatch(/\.$/);
+    expect(json.detail).toMatch(/\.$/);
   });
 });
 

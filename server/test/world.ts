@@ -138,7 +138,7 @@ export class Visitor {
   readonly socket: Socket;
   readonly frames: { event: string; data: unknown }[] = [];
   #waiting: (() => void)[] = [];
-  #error: { code: string; sentence: string } | null = null;
+  #error: { code: string; says: string } | null = null;
 
   constructor(socket: Socket) {
     this.socket = socket;
@@ -146,7 +146,7 @@ export class Visitor {
       this.frames.push({ event, data });
       this.#wake();
     });
-    socket.on('connect_error', (error: Error & { data?: { code: string; sentence: string } }) => {
+    socket.on('connect_error', (error: Error & { data?: { code: string; says: string } }) => {
       this.#error = error.data ?? null;
       this.#wake();
     });
@@ -180,7 +180,7 @@ export class Visitor {
   refused() {
     return this.until(() => this.#error);
   }
-  async send(command: object, id = unique('c')): Promise<{ ok?: true; refused?: string; sentence?: string }> {
+  async send(command: object, id = unique('c')): Promise<{ ok?: true; refused?: string; says?: string }> {
     return this.socket.timeout(5000).emitWithAck('command', { id, command });
   }
   /** Sends until it is taken or refused for good, as our client does. */

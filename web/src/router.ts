@@ -9,6 +9,11 @@ export function makeRouter() {
     routes: [
       { path: '/studio', component: () => import('./studio/Library.vue'), meta: { host: true } },
       { path: '/studio/sign-in', component: () => import('./studio/SignIn.vue') },
+      {
+        path: '/studio/account',
+        component: () => import('./studio/account/AccountPage.vue'),
+        meta: { host: true },
+      },
       { path: '/studio/begin', component: () => import('./studio/BeginShow.vue') },
       { path: '/studio/shared', component: () => import('./studio/SharedThing.vue') },
       {

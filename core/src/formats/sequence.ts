@@ -70,7 +70,7 @@ export function beginSequence({ items, points }: Sequence, { order }: DealtSeque
 /** The question of a place, which must be the next one. */
 export function chooseInTurn({ order, played }: SequenceState, ref: string): Picked | Refusal {
   const item = ref === String(played) ? order[played] : undefined;
-  if (!item) return refuse('notThere', 'That question is not the next one.');
+  if (!item) return refuse('notThere', 'notNextQuestion');
   return { ref, question: item.id, points: item.points };
 }
 

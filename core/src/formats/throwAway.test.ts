@@ -61,7 +61,7 @@ const patch: Format<Grid, Squares, { format: 'patch'; squares: (string | null)[]
   next: () => null,
   choose(state, ref) {
     const square = state[Number(ref)];
-    if (!square || square.used || square.question === null) return refuse('notThere', 'Not that square.');
+    if (!square || square.used || square.question === null) return refuse('notThere', 'squareBlocked');
     return { ref, question: square.question, points: 100 };
   },
   place: (_state, ref) => ({ label: '', number: Number(ref) + 1, of: SIDE * SIDE }),
@@ -167,7 +167,7 @@ const errand: Format<{ items: string[] }, Errand, { format: 'errand' }, null> = 
     over: false,
   }),
   next: () => null,
-  choose: () => refuse('notThere', 'Nothing is chosen here.'),
+  choose: () => refuse('notThere', 'nothingToChoose'),
   ask({ ids, done }, who, random) {
     const left = ids.filter((id) => !done.get(who)?.includes(id));
     const id = left[Math.floor(random() * left.length)];

@@ -81,7 +81,7 @@ function taken(show: Show, seed: string, right: (n: number) => boolean, look: (s
         command = { type: 'goOn', play: play?.play ?? 0 };
     }
     const events = inRun(sitting, `c${n}`, command, moment());
-    if (isRefusal(events)) throw new Error(`${command.type}: ${events.sentence}`);
+    if (isRefusal(events)) throw new Error(`${command.type}: ${events.says}`);
     stored.push(...events);
     // The same once more changes nothing.
     const again = inRun(sitting, `c${n}`, command, moment());

@@ -55,7 +55,7 @@ export function beginRun(
   append(sitting, [opening(show, moment.now)]);
   const seat = { type: 'takeSeat', seat: SEAT, token: SEAT, name, team: '' } as const;
   const events = carryOut(sitting, 'seat', seat, ME, moment);
-  if (isRefusal(events)) throw new Error(events.sentence);
+  if (isRefusal(events)) throw new Error(events.says);
   return { sitting, events: [...events, ...driveOn(sitting, 'begin', moment)] };
 }
 
@@ -127,7 +127,7 @@ function finish(sitting: Sitting, id: string, moment: Moment): LoggedEvent[] | R
 function goOn(sitting: Sitting, id: string, play: number, moment: Moment): LoggedEvent[] | Refusal {
   const { state } = sitting;
   if ((state.question?.play ?? 0) !== play) return [];
-  if (waitsFor(state) !== 'goOn') return refuse('notNow', 'Answer this question first.');
+  if (waitsFor(state) !== 'goOn') return refuse('notNow', 'answerFirst');
   const events: LoggedEvent[] = [];
   // A page is settled and left in one go.
   for (let i = 0; i < 3; i++) {

@@ -15,8 +15,7 @@ export interface LastStep {
  */
 export function overtaken(last: LastStep | null, by: string, now: number): Refusal | null {
   if (!last || last.by === by || now - last.at >= SAME_STEP) return null;
-  const who = last.by === TIME ? 'The show has gone on by itself' : 'Somebody else has just taken this step';
-  return refuse('overtaken', `${who}. Press again to go on.`);
+  return refuse('overtaken', last.by === TIME ? 'timeStepped' : 'otherStepped');
 }
 
 /** Whoever takes a step without anybody pressing. */

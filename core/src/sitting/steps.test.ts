@@ -121,7 +121,7 @@ describe('who may answer, and when', () => {
     expect(table.state.question!.responses).toMatchObject([{ team: 't0', seat: 's9' }]);
     expect(table.do('takeBack').state.question!.step).toBe('open');
     const second = table.pick('s0', 'Option 2');
-    expect(second).toMatchObject({ refused: 'already', sentence: expect.stringContaining('Ninth') });
+    expect(second).toMatchObject({ refused: 'already', given: { by: 'Ninth' } });
   });
 
   test.each([

@@ -24,6 +24,16 @@ export interface Account {
   /** What a guest of a link with a passphrase may write in; null for a host. */
   guestOf: SharedRef | null;
 }
+/** A place where an account is signed in. */
+export interface Login {
+  id: string;
+  /** What the browser says of itself; empty where it says nothing. */
+  agent: string;
+  openedAt: string;
+  seenAt: string;
+  /** Whether it is the one that asks. */
+  here: boolean;
+}
 /** One set or one show, as what it is shared. */
 export interface SharedRef {
   what: 'set' | 'show';

@@ -3,3 +3,4 @@ export type * from './http.ts';
 export type * from './reactions.ts';
 export type * from './socket.ts';
 export type * from './practice.ts';
+export type * from './problemNames.ts';

@@ -1,9 +1,8 @@
-import type { Account } from '@distaff/core/wire';
+import type { Account, ProblemName } from '@distaff/core/wire';
 import { hasRight, type Right, type Role } from '@distaff/core/library';
 import { Op, QueryTypes, type WhereOptions } from 'sequelize';
 import { Problem } from '../problem.ts';
 import { LinkRow, MemberRow, SetRow, ShowRow } from './models.ts';
-import type { SharedKind } from './shared.ts';
 
 /** Which questions somebody comes at: those of their own sets, and of sets that others share with them. */
 export interface Reach {
@@ -43,15 +42,14 @@ export const within = (reach: Reach, right: 'read' | 'edit'): WhereOptions => ({
   [Op.or]: [{ accountId: reach.accountId }, { setId: { [Op.in]: [...reach[right]] } }],
 });
 
-const refusals: Record<Right, (what: SharedKind) => string> = {
-  read: () => '',
-  edit: (what) => `You may read this ${what}, not change it.`,
-  copy: (what) => `The owner of this ${what} does not let it be copied.`,
-  host: () => 'You may read this show, not play it. Make a copy of your own for that.',
-  own: (what) => `Only the owner of this ${what} can do that.`,
-};
-export const refusal = (right: Right, what: SharedKind = 'set') =>
-  new Problem(403, 'notAllowed', refusals[right](what));
+const refusals = {
+  read: 'mayNotRead',
+  edit: 'mayNotEdit',
+  copy: 'mayNotCopy',
+  host: 'mayNotHost',
+  own: 'ownerOnly',
+} as const satisfies Record<Right, ProblemName>;
+export const refusal = (right: Right) => new Problem(403, 'notAllowed', refusals[right]);
 
 export interface Access {
   role: Role;
@@ -70,7 +68,7 @@ export async function accessTo(reach: Reach, setId: string, right: Right): Promi
         : reach.read.includes(setId)
           ? 'viewer'
           : null;
-  if (!set || !role) throw new Problem(404, 'notThere', 'There is no such question set, or it was deleted.');
+  if (!set || !role) throw new Problem(404, 'notThere', 'noSet');
   if (!hasRight(role, right, set.mayCopy)) throw refusal(right);
   return { role, ownerId: set.accountId, mayCopy: set.mayCopy };
 }
@@ -100,7 +98,7 @@ export async function accessToShow(
   const row = await ShowRow.findByPk(id);
   const there = row !== null && ((row.deletedAt ?? null) !== null) === deleted;
   const role = there ? await roleInShow(account, row) : null;
-  if (!there || !role) throw new Problem(404, 'notThere', 'There is no such show, or it was deleted.');
-  if (!hasRight(role, right)) throw refusal(right, 'show');
+  if (!there || !role) throw new Problem(404, 'notThere', 'noShow');
+  if (!hasRight(role, right)) throw refusal(right);
   return { role, row, ownerId: row.accountId };
 }

@@ -1,13 +1,9 @@
 import type { SharedRef } from '@distaff/core/wire';
 import type { Account } from '@distaff/core/wire';
-import { Op, UniqueConstraintError } from 'sequelize';
+import { UniqueConstraintError } from 'sequelize';
 import { nanoid } from 'nanoid';
-import { hashToken, newToken } from '../auth/tokens.ts';
 import { Problem } from '../problem.ts';
-import { AccountRow, LoginRow } from './models.ts';
-
-/** How long a sign-in lasts, in milliseconds. */
-export const LOGIN_LASTS = 30 * 24 * 3_600_000;
+import { AccountRow } from './models.ts';
 
 const plain = ({ id, email, name, guestOf, guestWhat }: AccountRow): Account => ({
   id,
@@ -21,8 +17,7 @@ export async function createAccount(email: string, name: string, passwordHash: s
   try {
     return plain(await AccountRow.create({ id: nanoid(), email, name, passwordHash }));
   } catch (error) {
-    if (error instanceof UniqueConstraintError)
-      throw new Problem(409, 'emailTaken', 'There is an account with this e-mail address. Sign in instead.');
+    if (error instanceof UniqueConstraintError) throw new Problem(409, 'emailTaken', 'emailTaken');
     throw error;
   }
 }
@@ -43,20 +38,10 @@ export async function accountById(id: string): Promise<Account | null> {
   return row && plain(row);
 }
 
-/** Opens a login session. @returns the token for the cookie; only its hash is kept. */
-export async function openLogin(accountId: string, now: number): Promise<string> {
-  const token = newToken();
-  await LoginRow.create({ tokenHash: hashToken(token), accountId, expiresAt: new Date(now + LOGIN_LASTS) });
-  await LoginRow.destroy({ where: { expiresAt: { [Op.lt]: new Date(now) } } });
-  return token;
+export async function rename(id: string, name: string): Promise<void> {
+  await AccountRow.update({ name }, { where: { id } });
 }
 
-export async function accountByLogin(token: string, now: number): Promise<Account | null> {
-  const login = await LoginRow.findByPk(hashToken(token));
-  if (!login || login.expiresAt.getTime() < now) return null;
-  return accountById(login.accountId);
-}
-
-export async function closeLogin(token: string): Promise<void> {
-  await LoginRow.destroy({ where: { tokenHash: hashToken(token) } });
+export async function setPassword(id: string, passwordHash: string): Promise<void> {
+  await AccountRow.update({ passwordHash }, { where: { id } });
 }

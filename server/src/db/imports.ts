@@ -36,8 +36,7 @@ export class Imports {
     questions: readonly Question[],
     id = nanoid(),
   ): Promise<string> {
-    if (this.#running.has(id))
-      throw new Problem(409, 'runs', 'These questions are being brought in already.');
+    if (this.#running.has(id)) throw new Problem(409, 'runs', 'importRuns');
     const own: Running = {
       accountId: reach.accountId,
       stored: 0,
@@ -71,10 +70,10 @@ export class Imports {
         type: QueryTypes.SELECT,
         transaction,
       });
-      if (taken) throw new Problem(409, 'stored', 'These questions were brought in already.');
+      if (taken) throw new Problem(409, 'stored', 'importDone');
       const stored = (count: number) => {
         own.stored = count;
-        if (own.stop.signal.aborted) throw new Problem(409, 'brokenOff', 'This import was broken off.');
+        if (own.stop.signal.aborted) throw new Problem(409, 'brokenOff', 'importBrokenOff');
       };
       await addQuestions(ownerId, setId, questions, { within: transaction, importId: id, stored });
       await this.#db.query(
@@ -144,7 +143,7 @@ export class Imports {
       { replacements: [id, reach.accountId], type: QueryTypes.SELECT },
     );
     if (!found && running) return 0;
-    if (!found) throw new Problem(404, 'notThere', 'There is no such import.');
+    if (!found) throw new Problem(404, 'notThere', 'noImport');
     await accessTo(reach, found.set_id, 'edit');
     return this.#db.transaction(async (transaction) => {
       await this.#db.query('UPDATE import SET taken_back_at = UTC_TIMESTAMP(3) WHERE id = ?', {

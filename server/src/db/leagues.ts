@@ -51,20 +51,20 @@ export class Leagues {
   /** @throws Problem 404 where it is not there or not this account's. */
   async ofAccount(accountId: string, id: string): Promise<KeptLeague> {
     const [found] = await this.#select('id = ? AND account_id = ?', [id, accountId]);
-    if (!found) throw new Problem(404, 'notThere', 'There is no such league, or it was deleted.');
+    if (!found) throw new Problem(404, 'notThere', 'noLeague');
     return found;
   }
   /** @throws Problem 404 where the link leads nowhere, or no more. */
   async byKey(key: string): Promise<KeptLeague> {
     const [found] = await this.#select('public_key = ?', [key]);
-    if (!found) throw new Problem(404, 'notThere', 'This link leads nowhere any more. Ask whoever sent it.');
+    if (!found) throw new Problem(404, 'notThere', 'linkGone');
     return found;
   }
 
   /** @throws Problem 409 where there are too many. */
   async create(accountId: string, league: League): Promise<KeptLeague> {
     if ((await this.list(accountId)).length >= MOST)
-      throw new Problem(409, 'tooMany', `There are ${MOST} leagues already. Delete one first.`);
+      throw new Problem(409, 'tooMany', 'leaguesMost', {}, { n: MOST });
     const id = nanoid(12);
     await this.#db.query(
       'INSERT INTO league (id, account_id, doc, updated_at) VALUES (?,?,?, UTC_TIMESTAMP(3))',

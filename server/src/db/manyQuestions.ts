@@ -66,13 +66,12 @@ export async function moveQuestions(reach: Reach, ids: readonly string[], setId:
       transaction,
       lock: transaction.LOCK.UPDATE,
     });
-    if (!set) throw new Problem(404, 'notThere', 'There is no such question set, or it was deleted.');
+    if (!set) throw new Problem(404, 'notThere', 'noSet');
     const last =
       ((await QuestionRow.max('position', { where: { setId }, transaction })) as number | null) ?? 0;
     const where = { ...chosen(reach, ids), deletedAt: null };
     const rows = await QuestionRow.findAll({ where, transaction });
-    if (rows.some((row) => row.accountId !== ownerId))
-      throw new Problem(409, 'otherOwner', 'Questions can only be moved between sets of the same owner.');
+    if (rows.some((row) => row.accountId !== ownerId)) throw new Problem(409, 'otherOwner', 'otherOwner');
     const place = new Map(ids.map((id, i) => [id, i]));
     for (const row of rows)
       await row.update({ setId, position: last + 1 + place.get(row.id)! }, { transaction, silent: true });

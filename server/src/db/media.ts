@@ -58,16 +58,12 @@ export async function roomFor(
   const used = Number((await MediaRow.sum('bytes', { where: { accountId: id } })) || 0);
   const quota = guestOf === null ? QUOTA : GUEST_QUOTA;
   if (used + bytes > quota)
-    throw new Problem(
-      413,
-      'quota',
-      `Your files take up all of the ${Math.round(quota / 1024 ** 2)} MB that there are for them.`,
-    );
+    throw new Problem(413, 'quota', 'quota', {}, { mb: Math.round(quota / 1024 ** 2) });
 }
 
 async function ownRow(accountId: string, id: string): Promise<MediaRow> {
   const row = await MediaRow.findOne({ where: { id, accountId } });
-  if (!row) throw new Problem(404, 'notThere', 'There is no such file in your library.');
+  if (!row) throw new Problem(404, 'notThere', 'noOwnFile');
   return row;
 }
 

@@ -22,6 +22,7 @@ import * as deletedSittings from './migrations/0018-deleted-sittings.ts';
 import * as terms from './migrations/0019-terms.ts';
 import * as retention from './migrations/0020-retention.ts';
 import * as ownAnswers from './migrations/0021-own-answers.ts';
+import * as logins from './migrations/0022-logins.ts';
 
 const NEWER =
   'These data were written by a newer Distaff: start that one. This one is too old to read them, and leaves them as they are.';
@@ -52,6 +53,7 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
     { name: '0019-terms', up: () => terms.up(queries) },
     { name: '0020-retention', up: () => retention.up(queries) },
     { name: '0021-own-answers', up: () => ownAnswers.up(queries) },
+    { name: '0022-logins', up: () => logins.up(queries) },
   ];
   const umzug = new Umzug({ migrations, storage, logger: undefined });
   try {

@@ -27,6 +27,10 @@ export class LoginRow extends Model<InferAttributes<LoginRow>, InferCreationAttr
   declare tokenHash: string;
   declare accountId: string;
   declare expiresAt: Date;
+  /** What the browser said of itself. */
+  declare agent: CreationOptional<string>;
+  declare openedAt: CreationOptional<Date>;
+  declare seenAt: CreationOptional<Date>;
 }
 
 export class ShowRow extends Model<InferAttributes<ShowRow>, InferCreationAttributes<ShowRow>> {
@@ -173,6 +177,9 @@ export function defineModels(sequelize: Sequelize): void {
       tokenHash: { type: DataTypes.STRING(64), primaryKey: true },
       accountId: ref(),
       expiresAt: { type: DataTypes.DATE(3), allowNull: false },
+      agent: DataTypes.STRING(200),
+      openedAt: DataTypes.DATE(3),
+      seenAt: DataTypes.DATE(3),
     },
     { sequelize, tableName: 'login_session', timestamps: false },
   );

@@ -79,7 +79,7 @@ export class PracticeRuns {
         [practice],
       );
       if (Number(count!.n) >= MOST_PEOPLE)
-        throw new Problem(409, 'notNow', `All ${MOST_PEOPLE} places of this practice are taken.`);
+        throw new Problem(409, 'notNow', 'practiceFull', {}, { n: MOST_PEOPLE });
       try {
         await this.#db.query(
           'INSERT INTO practice_person (id, practice_id, name, folded, number) VALUES (?,?,?,?,?)',

@@ -40,7 +40,7 @@ const ms = (value: number | string | null): number | null => (value === null ? n
 /** So many shows are kept as they were read: a class takes the same one at once. */
 const KEPT = 50;
 
-const gone = () => new Problem(404, 'notThere', 'There is no such practice, or it was deleted.');
+const gone = () => new Problem(404, 'notThere', 'noPractice');
 
 export const practiceInfo = ({
   id,
@@ -163,7 +163,7 @@ export class Practices {
         if (!(error instanceof UniqueConstraintError)) throw error;
       }
     }
-    throw new Problem(503, 'noCode', 'No join code could be found. Try again.');
+    throw new Problem(503, 'noCode', 'noCode');
   }
 
   async change(id: string, settings: PracticeSettings): Promise<void> {

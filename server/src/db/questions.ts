@@ -12,7 +12,7 @@ import { storedQuestion, write } from './questionRows.ts';
 /** Earlier states of one question that are listed. */
 const LISTED = 100;
 
-const missing = () => new Problem(404, 'notThere', 'There is no such question, or it was deleted.');
+const missing = () => new Problem(404, 'notThere', 'questionGone');
 
 /** A question that is not deleted. @throws Problem 404 */
 async function rowOf(reach: Reach, id: string): Promise<QuestionRow> {
@@ -40,7 +40,7 @@ export function saveQuestion(
     if (!row) throw missing();
     if (row.accountId !== reach.accountId && !reach.edit.includes(row.setId)) throw refusal('edit');
     if (row.version !== version)
-      throw new Problem(409, 'stale', 'Somebody changed this question in the meantime.', {
+      throw new Problem(409, 'stale', 'staleQuestion', {
         current: storedQuestion(row),
       });
     return storedQuestion(await write(row, reach.accountId, question, transaction));

@@ -39,7 +39,7 @@ export async function addQuestions(
       transaction,
       lock: transaction.LOCK.UPDATE,
     });
-    if (!set) throw new Problem(404, 'notThere', 'There is no such question set, or it was deleted.');
+    if (!set) throw new Problem(404, 'notThere', 'noSet');
     const last =
       ((await QuestionRow.max('position', { where: { setId }, transaction })) as number | null) ?? 0;
     const fresh = questions.map((question) => ({ ...question, id: nanoid(12), origin: null }));

@@ -11,7 +11,7 @@ import { addQuestions } from './setQuestions.ts';
 /** Sets of one account; beyond it something is wrong. */
 const MAX_SETS = 2000;
 
-const missing = () => new Problem(404, 'notThere', 'There is no such question set, or it was deleted.');
+const missing = () => new Problem(404, 'notThere', 'noSet');
 
 const stored = (row: SetRow): StoredSet => ({
   id: row.id,
@@ -93,8 +93,7 @@ export async function saveSet(
     { where: { id, accountId, version, deletedAt: null } },
   );
   const row = await setRowOf(accountId, id);
-  if (changed === 0)
-    throw new Problem(409, 'stale', 'Somebody changed this set in the meantime.', { current: stored(row) });
+  if (changed === 0) throw new Problem(409, 'stale', 'staleSet', { current: stored(row) });
   return stored(row);
 }
 

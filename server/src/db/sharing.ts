@@ -41,7 +41,7 @@ export async function allowCopies(setId: string, mayCopy: boolean): Promise<void
 /** Lets a host in, or gives them another role. @throws Problem 409 where there are too many. */
 export async function addMember(shared: SharedRef, accountId: string, role: GivenRole): Promise<void> {
   if ((await MemberRow.count({ where: { ...shared } })) >= MOST_MEMBERS)
-    throw new Problem(409, 'tooMany', `A ${shared.what} can be shared with at most ${MOST_MEMBERS} people.`);
+    throw new Problem(409, 'tooMany', 'sharedMost', {}, { n: MOST_MEMBERS });
   await MemberRow.upsert({ ...shared, accountId, role, since: new Date() });
 }
 
@@ -119,7 +119,6 @@ export async function linkByToken(token: string): Promise<SharedLink> {
         JOIN account a ON a.id = s.account_id WHERE l.token = ?`,
     { replacements: [token, token], type: QueryTypes.SELECT },
   );
-  if (!found)
-    throw new Problem(404, 'notThere', 'This link leads nowhere. Ask the host who sent it for a new one.');
+  if (!found) throw new Problem(404, 'notThere', 'wrongLink');
   return { ...found, mayCopy: Boolean(found.mayCopy) };
 }

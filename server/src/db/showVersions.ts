@@ -51,6 +51,6 @@ export async function readVersion(id: string, version: number): Promise<Show> {
     'SELECT doc FROM show_version WHERE show_id = ? AND version = ?',
     { replacements: [id, version], type: QueryTypes.SELECT },
   );
-  if (!row) throw new Problem(404, 'notThere', 'This state of the show is not kept any more.');
+  if (!row) throw new Problem(404, 'notThere', 'versionGone');
   return v.parse(Show, fromJson(row.doc));
 }

@@ -88,8 +88,7 @@ export async function createShow(accountId: string, show: Show, id = nanoid()): 
   return storedShow(row);
 }
 
-const stale = (current: StoredShow) =>
-  new Problem(409, 'stale', 'Somebody changed this show in the meantime.', { current });
+const stale = (current: StoredShow) => new Problem(409, 'stale', 'staleShow', { current });
 
 /**
  * The show as it is with changes that were made from `version`, not read by its schema yet.
@@ -100,7 +99,7 @@ export function changedShow(current: StoredShow, version: number, changes: reado
   try {
     return withChanges(structuredClone(current.show), changes);
   } catch (error) {
-    if (error instanceof RangeError) throw new Problem(400, 'invalid', error.message);
+    if (error instanceof RangeError) throw new Problem(400, 'invalid', 'nothingToChange');
     throw error;
   }
 }

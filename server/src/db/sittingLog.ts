@@ -6,11 +6,7 @@ import { SittingRow } from './models.ts';
 /** The log of a sitting cannot be read: it is set aside, and nothing of it is touched. */
 export class UnreadableLog extends Problem {
   constructor(cause: unknown) {
-    super(
-      500,
-      'unreadable',
-      'What was played in this game cannot be read any more. It was set aside, and nothing was deleted.',
-    );
+    super(500, 'unreadable', 'gameSetAside');
     this.cause = cause;
   }
 }

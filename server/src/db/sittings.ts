@@ -117,7 +117,7 @@ export class Sittings {
   /** @throws Problem 404 where it is not there or not for this account. */
   async ofAccount(accountId: string, id: string): Promise<SittingInfo> {
     const row = await SittingRow.findOne({ where: { id, ...this.#of(accountId) } });
-    if (!row) throw new Problem(404, 'notThere', 'There is no such sitting.');
+    if (!row) throw new Problem(404, 'notThere', 'noGame');
     return info(row);
   }
 
@@ -131,8 +131,7 @@ export class Sittings {
 
   /** Deletes a sitting that is over; for a while it can be had again. @throws Problem 409 while it is on. */
   async remove({ id, closedAt }: SittingInfo): Promise<void> {
-    if (closedAt === null)
-      throw new Problem(409, 'stillOn', 'This game is still on. End it first, then delete it.');
+    if (closedAt === null) throw new Problem(409, 'stillOn', 'stillOnDelete');
     await SittingRow.update({ deletedAt: new Date() }, { where: { id } });
   }
 
@@ -142,7 +141,7 @@ export class Sittings {
       { deletedAt: null },
       { where: { id, accountId, deletedAt: { [Op.ne]: null } } },
     );
-    if (count === 0) throw new Problem(404, 'notThere', 'There is no such deleted game.');
+    if (count === 0) throw new Problem(404, 'notThere', 'noDeletedGame');
   }
 
   /** Takes away for good what was deleted before this moment (ms). @returns how many. */
@@ -155,14 +154,14 @@ export class Sittings {
    * worked out from it is thrown away. All of it or nothing.
    */
   async makeAnonymous({ id, closedAt }: SittingInfo): Promise<void> {
-    if (closedAt === null) throw new Problem(409, 'stillOn', 'This game is still on. End it first.');
+    if (closedAt === null) throw new Problem(409, 'stillOn', 'stillOn');
     const gone = anonymised((await this.log.load(id)).log);
     await this.#rewrite(id, gone, { anonymousSince: new Date() });
   }
 
   /** Takes everything out of a sitting that is over that was done in it, for good; that it was held stays. */
   async clear({ id, closedAt }: SittingInfo): Promise<void> {
-    if (closedAt === null) throw new Problem(409, 'stillOn', 'This game is still on. End it first.');
+    if (closedAt === null) throw new Problem(409, 'stillOn', 'stillOn');
     await this.#rewrite(id, cleared((await this.log.load(id)).log), { clearedAt: new Date() });
   }
 

@@ -35,7 +35,7 @@ export async function takeShow(id: string, accountId: string): Promise<void> {
         WHERE s.id = ? AND a.guest_of = s.id AND a.guest_what = 'show'`,
       { replacements: [accountId, id], type: QueryTypes.UPDATE, transaction },
     );
-    if (taken === 0) throw new Problem(409, 'owned', 'This show belongs to somebody already.');
+    if (taken === 0) throw new Problem(409, 'owned', 'owned');
     await db.query(
       `UPDATE media SET account_id = ? WHERE account_id IN
         (SELECT id FROM account WHERE guest_of = ? AND guest_what = 'show')`,

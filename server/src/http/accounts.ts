@@ -4,7 +4,9 @@ import * as v from 'valibot';
 import { nameSchema } from '@distaff/core/text';
 import { hashPassword, passwordFits } from '../auth/password.ts';
 import { Throttle } from '../auth/throttle.ts';
-import { accountByEmail, closeLogin, createAccount, openLogin } from '../db/accounts.ts';
+import { hashToken } from '../auth/tokens.ts';
+import { accountByEmail, createAccount } from '../db/accounts.ts';
+import { closeLogin, openLogin } from '../db/logins.ts';
 import { goOnAsMember } from '../db/sharing.ts';
 import { Problem } from '../problem.ts';
 import { read, someone, type Ctx } from './context.ts';
@@ -19,12 +21,13 @@ export const Email = v.pipe(
   v.maxLength(254, 'That e-mail address is too long.'),
   v.email('That is no e-mail address.'),
 );
-const Password = v.pipe(
+/** A password as it may be chosen. */
+export const NewPassword = v.pipe(
   v.string(),
   v.minLength(10, 'A password has at least 10 characters.'),
   v.maxLength(200, 'A password has at most 200 characters.'),
 );
-const SignUp = v.object({ email: Email, name: nameSchema(80), password: Password });
+const SignUp = v.object({ email: Email, name: nameSchema(80), password: NewPassword });
 const SignIn = v.object({ email: Email, password: v.pipe(v.string(), v.maxLength(200)) });
 
 /** A school behind one address signs in at eight o'clock; more wrong passwords than these are no people. */
@@ -37,7 +40,7 @@ const SIGN_UPS = 60;
 export const publicPart = ({ id, email, name, guestOf }: Account) => ({ id, email, name, guestOf });
 
 /** Accounts and login sessions: sign up, sign in, sign out, who am I. */
-export function accountRoutes(cookie: LoginCookie, signedOut: (login: string) => void): Router {
+export function accountRoutes(cookie: LoginCookie, ended: (logins: readonly string[]) => void): Router {
   const router = new Router({ prefix: '/api' });
   /** Wrong passwords of one account from one address, of one account from anywhere, and of one address for any account. */
   const guesses = new Throttle();
@@ -49,7 +52,7 @@ export function accountRoutes(cookie: LoginCookie, signedOut: (login: string) =>
   async function letIn(ctx: Ctx, account: Account): Promise<void> {
     const before = ctx.state.account as Account | null;
     if (before) await goOnAsMember(before, account.id);
-    cookie.set(ctx, await openLogin(account.id, Date.now()));
+    cookie.set(ctx, await openLogin(account.id, Date.now(), ctx.get('user-agent')));
     ctx.body = { account: publicPart(account) };
   }
 
@@ -71,7 +74,7 @@ export function accountRoutes(cookie: LoginCookie, signedOut: (login: string) =>
     await holdBack(ctx, [guesses, key], [ofAccount, email], [ofAddress, ctx.ip]);
     const account = await accountByEmail(email);
     if (!(await passwordFits(account?.passwordHash ?? null, password)) || !account) {
-      throw new Problem(401, 'wrong', 'E-mail address or password is wrong.');
+      throw new Problem(401, 'wrong', 'wrongPassword');
     }
     await guesses.succeeded(key);
     await ofAccount.succeeded(email);
@@ -83,7 +86,7 @@ export function accountRoutes(cookie: LoginCookie, signedOut: (login: string) =>
     someone(ctx);
     const login = cookie.read(ctx.get('cookie'))!;
     await closeLogin(login);
-    signedOut(login);
+    ended([hashToken(login)]);
     cookie.set(ctx, null);
     ctx.status = 204;
   });

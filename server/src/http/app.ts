@@ -32,23 +32,21 @@ const problems =
   async (ctx, next) => {
     try {
       await next();
-      if (ctx.status === 404 && ctx.body == null)
-        throw new Problem(404, 'notThere', 'There is nothing at this address.');
+      if (ctx.status === 404 && ctx.body == null) throw new Problem(404, 'notThere', 'nothingHere');
     } catch (error) {
       const problem = asProblem(error as Error & { status?: number }, log);
       ctx.status = problem.status;
-      ctx.body = { code: problem.code, sentence: problem.message, ...problem.details };
+      ctx.body = { code: problem.code, says: problem.says, given: problem.given, ...problem.details };
     }
   };
 
 function asProblem(error: Error & { status?: number }, log: Log): Problem {
   if (error instanceof Problem) return error;
-  if (isAway(error)) return new Problem(503, 'retry', 'The database is away for a moment. Try again.');
-  if (error.status === 413) return new Problem(413, 'tooLarge', 'That is too large to be saved.');
-  if (error.status && error.status < 500)
-    return new Problem(error.status, 'invalid', 'That could not be read.');
+  if (isAway(error)) return new Problem(503, 'retry', 'databaseAway');
+  if (error.status === 413) return new Problem(413, 'tooLarge', 'tooLargeToSave');
+  if (error.status && error.status < 500) return new Problem(error.status, 'invalid', 'unreadableInput');
   log.error({ error: error.message, stack: error.stack }, 'unexpected');
-  return new Problem(500, 'unexpected', 'Something went wrong here. Nothing was changed.');
+  return new Problem(500, 'unexpected', 'unexpected');
 }
 
 /** The whole path of a request, in order. */
@@ -100,7 +98,7 @@ export function makeApp(parts: {
     const reads = ['GET', 'HEAD', 'OPTIONS'].includes(ctx.method);
     const crossSite = ctx.get('sec-fetch-site') === 'cross-site';
     if (!reads && (crossSite || !ownOrigin(ctx.get('origin') || undefined, ctx.get('host'), publicUrl)))
-      throw new Problem(403, 'origin', 'This request came from another site.');
+      throw new Problem(403, 'origin', 'otherSite');
     await next();
   });
   // Only bringing in whole sheets needs large bodies, and only a host may send one.

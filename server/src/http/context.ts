@@ -14,20 +14,20 @@ export function read<T extends v.GenericSchema>(schema: T, input: unknown): v.In
   const parsed = v.safeParse(schema, input);
   if (parsed.success) return parsed.output;
   const issue = parsed.issues[0];
-  throw new Problem(400, 'invalid', issue.message, { path: v.getDotPath(issue) });
+  throw new Problem(400, 'invalid', 'unreadableInput', { path: v.getDotPath(issue), detail: issue.message });
 }
 
 /** Who is signed in, a guest of one set as well. @throws Problem 401 where nobody is. */
 export function someone(ctx: Ctx): Account {
   const account = ctx.state.account as Account | null;
-  if (!account) throw new Problem(401, 'signIn', 'Sign in first.');
+  if (!account) throw new Problem(401, 'signIn', 'signIn');
   return account;
 }
 
 /** The host that is signed in. @throws Problem 401 where nobody is, 403 for a guest. */
 export function signedIn(ctx: Ctx): Account {
   const account = someone(ctx);
-  if (account.guestOf !== null) throw new Problem(403, 'guest', 'That needs an account of your own.');
+  if (account.guestOf !== null) throw new Problem(403, 'guest', 'needsAccount');
   return account;
 }
 

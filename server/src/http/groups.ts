@@ -54,12 +54,7 @@ export function groupRoutes(
       rosters.named(account, name),
       digests.said(account, name),
     ]);
-    if (games.length === 0 && list === null)
-      throw new Problem(
-        404,
-        'notThere',
-        'There is no such group, and no game was played with one of this name.',
-      );
+    if (games.length === 0 && list === null) throw new Problem(404, 'notThere', 'noGroup');
     return { name, games, list: list ?? [], said };
   };
   const mine = (ctx: At) => groupOf(signedIn(ctx).id, read(Name, ctx.params.name));
@@ -135,7 +130,7 @@ export function groupRoutes(
         return { games, said, told: { name: which, at: null } };
       }
       const games = await digests.ofGames(account, [read(Id, which)]);
-      if (!games[0]) throw new Problem(404, 'notThere', 'There is no such game, or it is not over yet.');
+      if (!games[0]) throw new Problem(404, 'notThere', 'noGameOver');
       return { games, said: [], told: { name: games[0].title, at: games[0].at } };
     };
     const [a, b] = [await side(first), await side(second)];

@@ -1,6 +1,6 @@
 import type { Account } from '@distaff/core/wire';
 import type { Context } from 'koa';
-import { accountByLogin, LOGIN_LASTS } from '../db/accounts.ts';
+import { accountByLogin, LOGIN_LASTS } from '../db/logins.ts';
 
 /**
  * The cookie of a login session. Over https its name binds it to this host alone; plain http on a

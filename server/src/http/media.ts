@@ -81,7 +81,7 @@ export function mediaRoutes(files: MediaFiles): Router {
     try {
       const sent = path.join(work, 'sent');
       const bytes = await receive(ctx.req, sent, LARGEST);
-      if (bytes === 0) throw new Problem(400, 'empty', 'This file is empty.');
+      if (bytes === 0) throw new Problem(400, 'empty', 'fileEmpty');
       const { kind, type } = await fileKind(sent);
       if (bytes > limits[kind]) throw tooLarge(limits[kind]);
       await roomFor(account, bytes);
@@ -136,7 +136,7 @@ export function mediaRoutes(files: MediaFiles): Router {
     const cut = read(Cut, ctx.request.body);
     // Only what is one's own: its name and words tell what others are still to guess.
     const whole = await ownMedia(account.id, idOf(ctx));
-    if (whole?.kind !== 'picture') throw new Problem(404, 'notThere', 'There is no such picture.');
+    if (whole?.kind !== 'picture') throw new Problem(404, 'notThere', 'noPicture');
     const from = files.folderOf(whole.id);
     const source = (await readdir(from)).find((name) => /^large\.(?:png|jpg)$/.test(name))!;
     const work = await files.workFolder();
@@ -160,7 +160,7 @@ export function mediaFileRoutes(files: MediaFiles): Router {
     const size = read(Size, ctx.params.size);
     const media = await mediaById(idOf(ctx));
     if (!media || (media.kind === 'picture') === (size === 'file'))
-      throw new Problem(404, 'notThere', 'There is no such file.');
+      throw new Problem(404, 'notThere', 'noFile');
     const folder = files.folderOf(media.id);
     let name = 'file';
     if (media.kind === 'picture') {
@@ -168,7 +168,7 @@ export function mediaFileRoutes(files: MediaFiles): Router {
       const found = (await readdir(folder)).find(
         (one) => one.startsWith(size) && (typeof ext === 'string' ? one.endsWith(ext) : ext.test(one)),
       );
-      if (!found) throw new Problem(404, 'notThere', 'There is no such file.');
+      if (!found) throw new Problem(404, 'notThere', 'noFile');
       name = found;
       ctx.vary('Accept');
     }

@@ -8,8 +8,7 @@ import { Problem } from '../problem.ts';
 
 /** So often in a minute one may look at their own, and ask from one address for what is not there. */
 const [LOOKS, MISSES] = [30, 60];
-const gone = () =>
-  new Problem(404, 'notThere', 'There are no answers here any more. Ask whoever hosted the game.');
+const gone = () => new Problem(404, 'notThere', 'noOwnAnswers');
 
 /** What players keep: their own answers, by the token that held their seat. No account is needed. */
 export function ownAnswerRoutes(sittings: Sittings, hosts: SittingHosts): Router {
@@ -18,7 +17,7 @@ export function ownAnswerRoutes(sittings: Sittings, hosts: SittingHosts): Router
   const misses = new RateLimiterMemory({ points: MISSES, duration: 60 });
   const within = (limit: RateLimiterMemory, key: string): Promise<unknown> =>
     limit.consume(key).catch(() => {
-      throw new Problem(429, 'slow', 'That was too much at once. Wait a moment and try again.');
+      throw new Problem(429, 'slow', 'slowDown');
     });
 
   router.get('/mine', async (ctx) => {

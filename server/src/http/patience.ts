@@ -11,10 +11,7 @@ export const patience =
     if (ctx.method !== 'GET' || !ctx.path.startsWith('/api/')) return next();
     let timer: NodeJS.Timeout | undefined;
     const late = new Promise<never>((_, reject) => {
-      timer = setTimeout(
-        () => reject(new Problem(503, 'retry', 'The database does not answer at the moment. Try again.')),
-        longest,
-      );
+      timer = setTimeout(() => reject(new Problem(503, 'retry', 'databaseAway')), longest);
     });
     try {
       await Promise.race([next(), late]);

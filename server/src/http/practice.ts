@@ -49,7 +49,7 @@ export function practiceRoutes(
   const pace = new RateLimiterMemory({ points: COMMANDS, duration: 10 });
   const within = (limit: RateLimiterMemory, key: string): Promise<unknown> =>
     limit.consume(key).catch(() => {
-      throw new Problem(429, 'slow', 'That was too much at once. Wait a moment and try again.');
+      throw new Problem(429, 'slow', 'slowDown');
     });
 
   /** Who was in with a code already comes in while others guess. */
@@ -59,12 +59,11 @@ export function practiceRoutes(
     const code = readJoinCode(ctx.params.code ?? '');
     const practice = code && (await practices.byCode(code));
     if (!practice || !known.has(`${ctx.ip} ${practice.id}`)) {
-      if ((await guesses.wait(ctx.ip)) > 0)
-        throw new Problem(429, 'slow', 'Too many wrong codes. Wait a moment and try again.');
+      if ((await guesses.wait(ctx.ip)) > 0) throw new Problem(429, 'slow', 'wrongCodes');
     }
     if (!practice) {
       await guesses.failed(ctx.ip);
-      throw new Problem(404, 'notThere', 'No practice is offered under this code, or it was deleted.');
+      throw new Problem(404, 'notThere', 'noPracticeCode');
     }
     if (known.size > 10_000) known.clear();
     known.add(`${ctx.ip} ${practice.id}`);
@@ -78,7 +77,7 @@ export function practiceRoutes(
   async function someoneIn(ctx: Asked, practice: Practice): Promise<Person> {
     const token = tokenOf(ctx);
     const person = token && (await runs.personOf(practice.id, token));
-    if (!person) throw new Problem(401, 'nobody', 'Say who you are first.');
+    if (!person) throw new Problem(401, 'nobody', 'whoFirst');
     return person;
   }
 
@@ -117,14 +116,13 @@ export function practiceRoutes(
   router.post('/me', async (ctx) => {
     const practice = await practiceOf(ctx);
     const token = tokenOf(ctx);
-    if (!token) throw new Problem(400, 'invalid', 'Load the page again.');
+    if (!token) throw new Problem(400, 'invalid', 'reload');
     await within(newcomers, `${ctx.ip} ${practice.id}`);
     const { name } = read(Enter, ctx.request.body);
     const { names, list } = practice.settings;
-    if (names !== 'none' && name === '') throw new Problem(400, 'invalid', 'Say who you are first.');
+    if (names !== 'none' && name === '') throw new Problem(400, 'invalid', 'whoFirst');
     const listed = list.find((one) => foldText(one) === foldText(name));
-    if (names === 'list' && !listed)
-      throw new Problem(404, 'notThere', 'This name is not on the list. Write it as your teacher does.');
+    if (names === 'list' && !listed) throw new Problem(404, 'notThere', 'nameNotOnList');
     const person = await runs.enter(practice.id, token, names === 'none' ? '' : (listed ?? name));
     ctx.body = await mineIn(practice, person, true);
   });
@@ -153,7 +151,7 @@ export function practiceRoutes(
     await within(pace, person.id);
     const sent = read(Command, ctx.request.body);
     const result = await taking.command(practice, person, read(Id, ctx.params.run), sent);
-    if (isRefusal(result)) throw new Problem(409, result.refused, result.sentence);
+    if (isRefusal(result)) throw new Problem(409, result.refused, result.says, {}, result.given);
     ctx.body = result;
   });
 

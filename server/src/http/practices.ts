@@ -87,14 +87,9 @@ export function practicesRoutes(
     const { show: source, showId } = await sourceOf(ctx, of);
     const known = await learnt.inShow(signedIn(ctx).id, source);
     const { show } = asPractice(known, settings);
-    if (sizeOf(show).of === 0)
-      throw new Problem(409, 'unfinished', 'There is no question in it that can be answered alone.');
+    if (sizeOf(show).of === 0) throw new Problem(409, 'unfinished', 'nothingAlone');
     if (settings.names === 'list' && settings.list.length === 0)
-      throw new Problem(
-        400,
-        'invalid',
-        'The list of names is empty. Add names, or let people write their own.',
-      );
+      throw new Problem(400, 'invalid', 'listEmpty');
     const given = { accountId: signedIn(ctx).id, showId, title: show.title, show, settings };
     ctx.status = 201;
     ctx.body = practiceInfo(await practices.create(given, random, Date.now()));

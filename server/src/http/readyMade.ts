@@ -18,7 +18,7 @@ export function readyMadeRoutes(sets: readonly ReadyMade[]): Router {
   router.post('/api/ready-made/:name/copy', async (ctx) => {
     const account = signedIn(ctx);
     const found = sets.find((one) => one.name === ctx.params.name);
-    if (!found) throw new Problem(404, 'notThere', 'There is no such ready-made set.');
+    if (!found) throw new Problem(404, 'notThere', 'noReadyMade');
     ctx.body = await createFilledSet(account.id, found.set, found.questions);
     ctx.status = 201;
   });

@@ -22,8 +22,7 @@ const Target = v.object({
 
 function addressIn(text: string): URL {
   const url = URL.canParse(text) ? new URL(text) : null;
-  if (!url || !['http:', 'https:'].includes(url.protocol))
-    throw new Problem(400, 'invalid', 'Enter the address of the store. It begins with https://.');
+  if (!url || !['http:', 'https:'].includes(url.protocol)) throw new Problem(400, 'invalid', 'storeAddress');
   url.pathname = `${url.pathname.replace(/\/+$/, '')}/statements`;
   return url;
 }
@@ -36,13 +35,8 @@ export function recordRoutes(sittings: Sittings, hosts: SittingHosts): Router {
 
   async function statements(ctx: At): Promise<{ title: string; all: Statement[] }> {
     const sitting = await sittings.ofAccount(signedIn(ctx).id, read(Id, ctx.params.id));
-    if (sitting.closedAt === null) throw new Problem(409, 'stillOn', 'This game is still on. End it first.');
-    if (sitting.anonymousSince !== null)
-      throw new Problem(
-        409,
-        'notNow',
-        'The people of this game were made anonymous: there is nothing to tell of them.',
-      );
+    if (sitting.closedAt === null) throw new Problem(409, 'stillOn', 'stillOn');
+    if (sitting.anonymousSince !== null) throw new Problem(409, 'notNow', 'gameAnonymous');
     const worked = await sittings.results(sitting, () => hosts.get(sitting.id).host.state());
     const all = statementsOf(worked, { id: sitting.id, home: addressOf(ctx), at: sitting.closedAt });
     return { title: sitting.title, all };
@@ -68,12 +62,12 @@ export function recordRoutes(sittings: Sittings, hosts: SittingHosts): Router {
       const answer = to
         ? await sendJson(to, headers, JSON.stringify(part)).catch(() => null)
         : store.take({ version: XAPI_VERSION, authorization: headers.authorization }, part);
-      if (!answer) throw new Problem(502, 'notThere', 'The store could not be reached. Check its address.');
+      if (!answer) throw new Problem(502, 'notThere', 'storeAway');
       if (answer.status === 401 || answer.status === 403)
-        throw new Problem(502, 'notAllowed', 'The store does not know this user and password.');
+        throw new Problem(502, 'notAllowed', 'storeRefusesUser');
       // What a store has already is no trouble: it was sent before.
       if (answer.status >= 400 && answer.status !== 409)
-        throw new Problem(502, 'refused', `The store refused it (${answer.status}).`);
+        throw new Problem(502, 'refused', 'storeRefused', {}, { status: answer.status });
     }
     ctx.body = { sent: all.length };
   });

@@ -46,7 +46,7 @@ export function resultRoutes(
     const sitting = await mine(ctx);
     return { sitting, ...(await sittings.results(sitting, () => hosts.get(sitting.id).host.state())) };
   };
-  const refused = ({ sentence }: Refusal) => new Problem(409, 'notNow', sentence);
+  const refused = ({ says, given }: Refusal) => new Problem(409, 'notNow', says, {}, given);
 
   router.get('/results', async (ctx) => {
     ctx.body = await report(ctx);
@@ -59,7 +59,7 @@ export function resultRoutes(
   });
   router.get('/people/:who', async (ctx) => {
     const person = personOf(await stateOf(ctx), read(Id, ctx.params.who));
-    if (!person) throw new Problem(404, 'notThere', 'Nobody of that name played in this game.');
+    if (!person) throw new Problem(404, 'notThere', 'nobodyPlayed');
     ctx.body = person;
   });
 
@@ -95,7 +95,8 @@ export function resultRoutes(
     const { host } = hosts.get((await mine(ctx)).id);
     const state = await host.state();
     const barred = barredCorrection(state, command);
-    if (barred) throw new Problem(409, state.phase === 'closed' ? 'notNow' : 'stillOn', barred.sentence);
+    if (barred)
+      throw new Problem(409, state.phase === 'closed' ? 'notNow' : 'stillOn', barred.says, {}, barred.given);
     return host;
   };
   router.post('/corrections/preview', async (ctx) => {

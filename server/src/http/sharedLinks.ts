@@ -7,7 +7,8 @@ import * as v from 'valibot';
 import { hashPassword, passwordFits } from '../auth/password.ts';
 import { Throttle } from '../auth/throttle.ts';
 import { reachOf, refusal, roleInShow, accessToShow } from '../db/access.ts';
-import { createGuest, openLogin } from '../db/accounts.ts';
+import { createGuest } from '../db/accounts.ts';
+import { openLogin } from '../db/logins.ts';
 import { copySet, readSet } from '../db/sets.ts';
 import { questionsOf } from '../db/setQuestions.ts';
 import { addMember, linkByToken, type SharedLink } from '../db/sharing.ts';
@@ -83,9 +84,9 @@ export function sharedLinkRoutes(cookie: LoginCookie, guesses: Throttle): Router
     const key = `${token} ${ctx.ip}`;
     await holdBack(ctx, [guesses, key], [ofLink, token]);
     const { kind, what, id, ownerId, passphraseHash } = await linkByToken(token);
-    if (kind !== 'edit') throw new Problem(409, 'noPassphrase', 'This link needs no passphrase.');
+    if (kind !== 'edit') throw new Problem(409, 'noPassphrase', 'noPassphrase');
     if (!(await passwordFits(passphraseHash, passphrase))) {
-      throw new Problem(401, 'wrong', 'That is not the passphrase.');
+      throw new Problem(401, 'wrong', 'wrongPassphrase');
     }
     const account = ctx.state.account as Account | null;
     await guesses.succeeded(key);

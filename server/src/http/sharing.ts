@@ -65,14 +65,10 @@ export function sharingRoutes(
     );
     const own = signedIn(ctx);
     await holdBack(ctx, [guesses, own.id]);
-    if (email === own.email) throw new Problem(409, 'self', `This ${what} is yours already.`);
+    if (email === own.email) throw new Problem(409, 'self', 'ownAlready');
     const account = await accountByEmail(email);
     if (!account) {
-      throw new Problem(
-        404,
-        'noAccount',
-        'Nobody has an account with this e-mail address. Send a link instead.',
-      );
+      throw new Problem(404, 'noAccount', 'noAccount');
     }
     await guesses.succeeded(own.id);
     await addMember(shared, account.id, role);

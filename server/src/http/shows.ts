@@ -137,8 +137,7 @@ export function showRoutes(
     );
     const pace = await selections.pace(account.id);
     const mustMend = checkShow(show).filter((finding) => finding.mustMend);
-    if (mustMend.length > 0)
-      throw new Problem(409, 'unfinished', 'The show cannot be played yet.', { findings: mustMend });
+    if (mustMend.length > 0) throw new Problem(409, 'unfinished', 'unfinished', { findings: mustMend });
     const compares = show.rounds.some(
       (round) => round.format === 'survey' && !round.off && round.content.compare === 'lastTime',
     );
@@ -162,7 +161,7 @@ export function showRoutes(
       );
       if (sitting) return { sitting, show: (first as { show: Show }).show };
     }
-    throw new Problem(503, 'noCode', 'No join code could be found. Try again.');
+    throw new Problem(503, 'noCode', 'noCode');
   }
   router.post('/:id/sittings', async (ctx) => {
     const { sitting } = await open(ctx, false);

@@ -28,7 +28,7 @@ export function sittingRoutes(
   const opened = async (ctx: Asked): Promise<SittingInfo> => {
     const info = await mine(ctx);
     if (info.accountId === signedIn(ctx).id) return info;
-    throw new Problem(403, 'notAllowed', 'Only who opened the doors can do that.');
+    throw new Problem(403, 'notAllowed', 'openerOnly');
   };
 
   router.get('/sittings', async (ctx) => {
@@ -94,8 +94,7 @@ export function sittingRoutes(
     const info = code && (await sittings.byCode(code, now));
     // Where people of this sitting are, one who guesses costs the others nothing.
     const known = info && hosts.get(info.id).addresses.has(ctx.ip);
-    if (!known && (await guesses.wait(ctx.ip)) > 0)
-      throw new Problem(429, 'slow', 'Too many wrong codes. Wait a moment and try again.');
+    if (!known && (await guesses.wait(ctx.ip)) > 0) throw new Problem(429, 'slow', 'wrongCodes');
     if (!info) {
       const practice = code && (await practices.byCode(code));
       if (practice) {
@@ -103,7 +102,7 @@ export function sittingRoutes(
         return;
       }
       await guesses.failed(ctx.ip);
-      throw new Problem(404, 'notThere', 'No show is open under this code. Look at the stage again.');
+      throw new Problem(404, 'notThere', 'codeNotOpen');
     }
     ctx.body = { code: info.code, title: info.title, practice: false };
   });

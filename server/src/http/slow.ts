@@ -11,5 +11,5 @@ export async function holdBack(ctx: Ctx, ...counted: [guesses: Throttle, key: st
   if (wait === 0) return;
   const seconds = Math.ceil(wait / 1000);
   ctx.set('Retry-After', String(seconds));
-  throw new Problem(429, 'slow', `Too many tries. Try again in ${seconds} s.`, { seconds });
+  throw new Problem(429, 'slow', 'tooManyTries', { seconds }, { n: seconds });
 }

@@ -24,7 +24,7 @@ export async function admit(parts: Parts, socket: LiveSocket): Promise<Visit> {
 
 async function recognise(parts: Parts, socket: LiveSocket): Promise<Visit> {
   const hello = v.safeParse(Hello, socket.handshake.auth);
-  if (!hello.success) throw turnAway('invalid', 'This address is not complete.');
+  if (!hello.success) throw turnAway('invalid', 'linkIncomplete');
   const auth = hello.output;
   const account = await parts.accountOf(socket.request.headers.cookie);
   const from = addressOf(parts, socket);
@@ -37,26 +37,26 @@ async function recognise(parts: Parts, socket: LiveSocket): Promise<Visit> {
       if ((await parts.store.deskKey(info.id)) === auth.key)
         return visit(parts, info, 'desk', { role: 'host', id: CO_HOST });
       await parts.guesses.failed(from);
-      throw turnAway('notThere', 'This link to the desk is closed. Ask the host for a new one.');
+      throw turnAway('notThere', 'deskLinkClosed');
     }
-    if (!account) throw turnAway('signIn', 'Sign in to come to the desk.');
-    throw turnAway('notThere', 'There is no such sitting among yours.');
+    if (!account) throw turnAway('signIn', 'signInForDesk');
+    throw turnAway('notThere', 'noOwnGame');
   }
   const code = readJoinCode(auth.code);
   const info = code ? await parts.store.byCode(code, parts.now()) : null;
   // A seat, a key of the stage and whoever is known here are nobody's guess: one who guesses beside them costs them nothing.
   if ((await waits()) && !(info && (await isKnown(parts, info, auth, from))))
-    throw turnAway('slow', 'Too many wrong codes. Wait a moment.', false);
+    throw turnAway('slow', 'wrongCodes', false);
   if (!info) {
     await parts.guesses.failed(from);
-    throw turnAway('notThere', 'No show is open under this code.');
+    throw turnAway('notThere', 'codeNotOpen');
   }
   if (auth.as === 'stage') {
     if (account?.id === info.accountId) return visit(parts, info, 'stage', { role: 'stage', id: account.id });
     if (auth.key === viewKey(info.stageKey)) return visit(parts, info, 'stage', null);
     if (auth.key !== info.stageKey) {
       await parts.guesses.failed(from);
-      throw turnAway('signIn', 'Open the stage from the desk, or with the whole link that the desk shows.');
+      throw turnAway('signIn', 'stageFromDesk');
     }
     return visit(parts, info, 'stage', { role: 'stage', id: '' });
   }

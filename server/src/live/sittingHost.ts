@@ -36,8 +36,8 @@ const MAX_WAITING = 20_000;
 
 const CLOCK: Actor = { role: 'clock', id: '' };
 
-const unreadable = refuse('invalid', 'What was played here cannot be read any more. It is set aside.');
-const notStored = refuse('retry', 'That could not be stored just now. It is sent again by itself.');
+const unreadable = refuse('invalid', 'gameSetAside');
+const notStored = refuse('retry', 'retryStore');
 
 /** A sitting to be looked at. */
 const shown = ({ log, state }: Sitting): Sitting => ({ log, state: handedOut(state) });

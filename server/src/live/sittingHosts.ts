@@ -146,9 +146,9 @@ export class SittingHosts {
     this.#parts.io.in([roomOf.desk(id), roomOf.stage(id), roomOf.handset(id)]).disconnectSockets(true);
   }
 
-  /** Somebody signed out: their desks go with the login. */
-  signedOut(login: string): void {
-    this.#parts.io.in(roomOf.login(login)).disconnectSockets(true);
+  /** Sign-ins ended, here by their hashes: their desks go with them. */
+  signedOut(logins: readonly string[]): void {
+    for (const login of logins) this.#parts.io.in(roomOf.login(login)).disconnectSockets(true);
   }
 
   /** The key of a stage was changed: whoever came by the one before, from wherever, has to go. */

@@ -51,9 +51,9 @@ export function serveSockets(parts: Parts): void {
       },
       (error: Error & { data?: unknown }) => {
         if (error.data) return next(error);
-        if (error instanceof UnreadableLog) return next(turnAway(error.code, error.message));
+        if (error instanceof UnreadableLog) return next(turnAway(error.code, error.says));
         parts.log.error({ error: error.message }, 'a socket could not be admitted');
-        next(turnAway('retry', 'The server is not ready yet.', false));
+        next(turnAway('retry', 'notReady', false));
       },
     );
   });
@@ -88,7 +88,7 @@ async function welcome(parts: Parts, socket: LiveSocket, visitor: Visit): Promis
   if (as === 'desk') {
     const { id } = visitor.actor!;
     const login = parts.loginOf(socket.handshake.headers.cookie);
-    if (id !== CO_HOST && login) void socket.join(roomOf.login(login));
+    if (id !== CO_HOST && login) void socket.join(roomOf.login(hashToken(login)));
     if (id === CO_HOST) void socket.join(roomOf.coHost(sitting));
     else if (info.showId !== null) void socket.join(roomOf.member(info.showId, id));
     socket.emit('keys', {
@@ -121,18 +121,17 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
     (raw: unknown, reply: unknown) => {
       if (typeof reply !== 'function') return;
       // One that floods is cut off here, before it costs the others anything.
-      if (!rate.allows(parts.now()))
-        return reply(refuse('retry', 'That was too much at once. It is sent again by itself.'));
+      if (!rate.allows(parts.now())) return reply(refuse('retry', 'retryMuch'));
       const input = v.safeParse(schema, raw);
       if (!input.success) {
         parts.log.debug({ sitting: live.host.id, actor: as, refused: 'invalid' }, 'command refused');
-        return reply(refuse('invalid', input.issues[0].message));
+        return reply(refuse('invalid', 'unreadableInput'));
       }
       carryOut(input.output).then(
         (answer) => reply(answer),
         (error: Error) => {
           parts.log.error({ error: error.message }, 'a command failed');
-          reply(refuse('retry', 'That did not work just now. It is sent again by itself.'));
+          reply(refuse('retry', 'retryFailed'));
         },
       );
     };
@@ -169,7 +168,7 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
             from: socket.id,
             ...live.delays.of(socket.id),
           })
-        : refuse('notYours', 'This page only looks on.'),
+        : refuse('notYours', 'onlyLooks'),
     );
     socket.on('command', order);
     return;
@@ -177,7 +176,7 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
   socket.on(
     'command',
     take(ordered(SeatCommand), ({ id, command }) => {
-      if (!visitor.actor) return Promise.resolve(refuse('notYours', 'Join first.'));
+      if (!visitor.actor) return Promise.resolve(refuse('notYours', 'joinFirst'));
       const { actor, voter } = visitor;
       const receipt = voter === null ? null : (play: number) => receiptOf(voter, live.host.id, play);
       // What it changes for this seat goes with the answer: one message, not two.
@@ -208,12 +207,11 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
       visitor.voter = voterOf(token);
       if ('code' in by) {
         const seat = live.claims.seatOf(by.code, parts.now());
-        if (seat === null)
-          return refuse('notThere', 'That code leads to no seat. Ask the host for a new one.');
+        if (seat === null) return refuse('notThere', 'wrongSeatCode');
         return handOver(parts, visitor.live, { id, seat, token: hash, socket: socket.id });
       }
       const claim = live.claims.ask(state, by.name, hash, socket.id, parts.now());
-      if (!claim) return refuse('notThere', 'Nobody here has that name.');
+      if (!claim) return refuse('notThere', 'nobodyNamed');
       tellClaims(parts, live);
       return { ok: true, seq: state.seq };
     }),
@@ -222,10 +220,9 @@ function listen(parts: Parts, socket: LiveSocket, visitor: Visit): void {
     'join',
     take(Join, async ({ id, token, name, team }) => {
       const held = visitor.seat === null ? null : (await live.host.state()).seats.get(visitor.seat);
-      if (held && !held.removed) return refuse('already', 'This device has a seat already.');
-      if (held?.banned) return refuse('notYours', 'The host has removed you from this show.');
-      if (!live.newcomers.allows(addressOf(parts, socket), parts.now()))
-        return refuse('retry', 'Very many are coming in just now. It goes on by itself.');
+      if (held && !held.removed) return refuse('already', 'deviceSeated');
+      if (held?.banned) return refuse('notYours', 'banned');
+      if (!live.newcomers.allows(addressOf(parts, socket), parts.now())) return refuse('retry', 'retryCrowd');
       const seat = nanoid(12);
       const command = { type: 'takeSeat', seat, token: hashToken(token), name, team } as const;
       // Known again by the token of the device: its seat is not there yet.

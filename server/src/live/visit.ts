@@ -1,3 +1,5 @@
+import type { RefusalName } from '@distaff/core/refusal';
+import type { ProblemName } from '@distaff/core/wire';
 import type { Account } from '@distaff/core/wire';
 import type { Actor } from '@distaff/core/sitting';
 import type { LiveServer, LiveSocket } from './io.ts';
@@ -38,8 +40,8 @@ export interface Visit {
 }
 
 /** An error that the client understands: `final` ones it shows, others it tries again. */
-export const turnAway = (code: string, sentence: string, final = true) =>
-  Object.assign(new Error(sentence), { data: { code, sentence, final } });
+export const turnAway = (code: string, says: RefusalName | ProblemName, final = true) =>
+  Object.assign(new Error(says), { data: { code, says, final } });
 
 /** From where a socket comes. */
 export const addressOf = ({ behindProxy }: Parts, { handshake }: LiveSocket): string =>

@@ -1,5 +1,6 @@
 import { fileTypeFromFile } from 'file-type';
 import { open } from 'node:fs/promises';
+import type { ProblemName } from '@distaff/core/wire';
 import { Problem } from '../problem.ts';
 
 const MB = 1024 * 1024;
@@ -41,12 +42,7 @@ const servedAs: Record<string, string> = {
   'video/x-m4v': 'video/mp4',
 };
 
-const refused = (what: string) =>
-  new Problem(
-    415,
-    'wrongType',
-    `${what} Taken are pictures (JPEG, PNG, WebP, AVIF, GIF, TIFF), sounds (MP3, M4A, Ogg, WAV, FLAC) and videos (MP4, WebM).`,
-  );
+const refused = (says: ProblemName, given = {}) => new Problem(415, 'wrongType', says, {}, given);
 
 /** A drawing in SVG is a text; it may hold scripts and is not taken. */
 async function isSvg(file: string): Promise<boolean> {
@@ -67,7 +63,7 @@ export async function fileKind(file: string): Promise<{ kind: MediaKind; type: s
     const mime = found.mime.split(';')[0]!;
     return { kind, type: servedAs[mime] ?? mime, ext: found.ext };
   }
-  if (await isSvg(file)) throw refused('An SVG drawing cannot be taken as it is: save it as PNG first.');
-  if (found?.mime === 'image/heic') throw refused('A HEIC photo cannot be read here: save it as JPEG first.');
-  throw refused(found ? `This is a file of type ${found.mime}.` : 'This is no picture, sound or video.');
+  if (await isSvg(file)) throw refused('svgFile');
+  if (found?.mime === 'image/heic') throw refused('heicFile');
+  throw found ? refused('otherFile', { type: found.mime }) : refused('noMedia');
 }

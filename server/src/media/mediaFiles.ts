@@ -6,10 +6,7 @@ import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { Problem } from '../problem.ts';
 
-const mebi = (bytes: number) => `${Math.floor(bytes / 1024 / 1024)} MB`;
-
-const noSpace = () =>
-  new Problem(507, 'noSpace', 'There is no room left on the server’s disk. Nothing was saved.');
+const noSpace = () => new Problem(507, 'noSpace', 'diskFull');
 
 /**
  * The folder in which pictures, sounds and videos lie: one folder a file, named by its id. What is
@@ -82,10 +79,10 @@ export async function receive(source: Readable, file: string, limit: number): Pr
   } catch (error) {
     if (error instanceof Problem) throw error;
     if ((error as NodeJS.ErrnoException).code === 'ENOSPC') throw noSpace();
-    throw new Problem(400, 'brokenOff', 'The upload broke off. Nothing was saved.');
+    throw new Problem(400, 'brokenOff', 'uploadBrokenOff');
   }
   return bytes;
 }
 
 export const tooLarge = (limit: number) =>
-  new Problem(413, 'tooLarge', `This file is too large: at most ${mebi(limit)} are taken.`);
+  new Problem(413, 'tooLarge', 'fileTooLarge', {}, { mb: limit / 1024 ** 2 });

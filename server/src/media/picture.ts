@@ -8,8 +8,7 @@ import { InTurn } from './inTurn.ts';
 const MOST_PIXELS = 60_000_000;
 const SECONDS = 30;
 
-const unreadable = () =>
-  new Problem(415, 'unreadable', 'This picture is damaged and cannot be read. Nothing was saved.');
+const unreadable = () => new Problem(415, 'unreadable', 'pictureDamaged');
 
 async function sizeOf(file: string): Promise<{ width: number; height: number }> {
   try {
@@ -55,7 +54,9 @@ export function writePicture(
       throw new Problem(
         413,
         'tooManyPixels',
-        `This picture has ${size.width} × ${size.height} pixels; at most 60 million are taken. Make it smaller first.`,
+        'tooManyPixels',
+        {},
+        { width: size.width, height: size.height },
       );
     try {
       const picture = sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).autoOrient();

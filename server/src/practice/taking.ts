@@ -90,12 +90,10 @@ export class Taking {
         (run) => run.kind === 'counted' && run.overAt === null && !this.#isPast(practice, run),
       );
       if (on) return this.look(practice, person, on.id);
-      if (isClosed(practice, this.#now()))
-        throw new Problem(409, 'late', 'This practice is closed. Ask whoever gave it to you for more time.');
-      if (!this.mayBegin(practice, own))
-        throw new Problem(409, 'already', 'You have used all your attempts.');
+      if (isClosed(practice, this.#now())) throw new Problem(409, 'late', 'practiceClosed');
+      if (!this.mayBegin(practice, own)) throw new Problem(409, 'already', 'attemptsUsed');
     } else if (own.filter((run) => run.kind !== 'counted').length >= MOST_OWN)
-      throw new Problem(409, 'already', 'You have practised this very often: enough for one practice.');
+      throw new Problem(409, 'already', 'practisedOften');
     const questions = kind === 'again' ? await this.#missed(practice, own, of) : null;
     const show = questions ? onlyThese(practice.show, questions) : practice.show;
     const begunAt = this.#now();
@@ -123,7 +121,7 @@ export class Taking {
   #again(
     ...[practice, person, asked, kind, of, tries]: Required<Parameters<Taking['begin']>>
   ): Promise<RunNow> {
-    if (tries <= 1) throw new Problem(503, 'retry', 'Another phone was faster just now. Try again.');
+    if (tries <= 1) throw new Problem(503, 'retry', 'otherPhone');
     return this.begin(practice, person, asked, kind, of, tries - 1);
   }
 
@@ -134,10 +132,10 @@ export class Taking {
 
   async #missed(practice: Practice, own: readonly Run[], of: string | null): Promise<string[]> {
     const run = own.find((one) => one.id === of);
-    if (!run) throw new Problem(404, 'notThere', 'There is no such attempt.');
+    if (!run) throw new Problem(404, 'notThere', 'noAttempt');
     const { sitting } = await this.#read(practice, run);
     const { missed } = runView(sitting.state);
-    if (missed.questions.length === 0) throw new Problem(409, 'already', 'Nothing was missed there.');
+    if (missed.questions.length === 0) throw new Problem(409, 'already', 'nothingMissed');
     return missed.questions;
   }
 
@@ -152,7 +150,7 @@ export class Taking {
 
   async #own(practice: Practice, person: Person, id: string): Promise<Run> {
     const run = await this.#runs.byId(practice.id, id);
-    if (!run || run.personId !== person.id) throw new Problem(404, 'notThere', 'There is no such attempt.');
+    if (!run || run.personId !== person.id) throw new Problem(404, 'notThere', 'noAttempt');
     return run;
   }
 
@@ -189,6 +187,6 @@ export class Taking {
       const now = { ...run, seenAt, overAt: summary.over ? (run.overAt ?? at) : null, summary };
       if (await this.#runs.append(now, events)) return this.#shown(practice, now, sitting);
     }
-    throw new Problem(503, 'retry', 'Another phone was faster just now. Try again.');
+    throw new Problem(503, 'retry', 'otherPhone');
   }
 }

@@ -1,3 +1,6 @@
+import { words } from '../words/current.ts';
+import { told, type Said } from '../words/told.ts';
+
 /** What the server refused, with its sentence for the person. */
 export class ApiError extends Error {
   readonly status: number;
@@ -29,7 +32,7 @@ export async function call<T>(method: string, path: string, body?: unknown, keep
       body: body === undefined ? null : JSON.stringify(body),
     });
   } catch {
-    throw new Unreachable('The server cannot be reached.');
+    throw new Unreachable(words().global.t('common.serverAway'));
   }
   return answerOf<T>(response);
 }
@@ -40,7 +43,10 @@ export async function answerOf<T>(response: Response): Promise<T> {
   const answer = (await response.json().catch(() => null)) as Record<string, unknown> | null;
   if (response.ok && answer) return answer as T;
   if (!answer || response.status === 503)
-    throw new Unreachable(String(answer?.sentence ?? 'The server cannot be reached.'));
-  const { code, sentence, ...details } = answer;
-  throw new ApiError(response.status, String(code), String(sentence), details);
+    throw new Unreachable(
+      answer?.says ? told(answer as unknown as Said) : words().global.t('common.serverAway'),
+    );
+  const { code, says, given, detail, ...details } = answer;
+  const sentence = told({ says, given, detail } as Said);
+  throw new ApiError(response.status, String(code), sentence, details);
 }

@@ -20,6 +20,7 @@ import type {
   ShowAccess,
   ShowSummary,
   ListedSitting,
+  Login,
   SittingInfo,
   SittingResults,
   ComparedPage,
@@ -71,6 +72,11 @@ export const server = {
   signIn: (email: string, password: string) =>
     call<{ account: Account }>('POST', '/api/login', { email, password }),
   signOut: () => call<void>('DELETE', '/api/login'),
+  renameMe: (name: string) => call<void>('PUT', '/api/me/name', { name }),
+  changePassword: (current: string, next: string) => call<void>('PUT', '/api/me/password', { current, next }),
+  logins: () => call<{ logins: Login[] }>('GET', '/api/me/logins'),
+  endLogin: (id: string) => call<void>('DELETE', `/api/me/logins/${id}`),
+  endOtherLogins: () => call<void>('DELETE', '/api/me/logins'),
 
   shows: (deleted: boolean, offset: number, limit: number) =>
     call<{ shows: ShowSummary[]; total: number }>(

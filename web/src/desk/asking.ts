@@ -4,6 +4,7 @@ import { ref, type ComputedRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../design/useFormat.ts';
 import { useSitting } from '../live/sitting.ts';
+import { told } from '../words/told.ts';
 
 /** Changed scores that are told by name; more are told as a number. */
 const TOLD = 6;
@@ -19,7 +20,7 @@ export function asking(view: ComputedRef<DeskView>) {
   async function ask(command: HostCommand): Promise<boolean> {
     const answer = await sitting.send(command);
     if (!('refused' in answer)) return true;
-    if (answer.refused !== 'already' || command.type === 'answerFor') notice.value = answer.sentence;
+    if (answer.refused !== 'already' || command.type === 'answerFor') notice.value = told(answer);
     return false;
   }
 

@@ -126,10 +126,10 @@ describe('a ruling long after', () => {
     expect(desk.notice).toContain('Bowline −200');
   });
 
-  test('that was refused is told in the words of the server', async () => {
+  test('that was refused is told in words', async () => {
     desk.ruleOn({ who: 't9', team: 't9' } as never, 'right', play());
     await settle();
-    expect(desk.notice).toBe('There is no such team.');
+    expect(desk.notice).toBe(say('refusals.noTeam'));
   });
 });
 

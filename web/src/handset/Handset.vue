@@ -8,6 +8,7 @@ import { computed, defineAsyncComponent, getCurrentInstance, ref, watch } from '
 import { useI18n } from 'vue-i18n';
 import { joining as codes } from '../api/joining.ts';
 import { useSitting } from '../live/sitting.ts';
+import { told } from '../words/told.ts';
 import { useServerNow } from '../live/useServerNow.ts';
 import BigButton from './BigButton.vue';
 import CodeForm from './CodeForm.vue';
@@ -84,7 +85,7 @@ async function join(name: string, team: string): Promise<void> {
   notice.value = '';
   const answer = await sitting.join(token, name, team);
   joining.value = false;
-  if ('refused' in answer) notice.value = answer.sentence;
+  if ('refused' in answer) notice.value = told(answer);
   else keepToken(code.value!, token);
 }
 
@@ -99,7 +100,7 @@ async function askForSeat(by: { code: string } | { name: string }): Promise<void
     if (yes) keepToken(code.value!, claimed);
   });
   const answer = await sitting.claimSeat(claimed, by);
-  if ('refused' in answer) notice.value = answer.sentence;
+  if ('refused' in answer) notice.value = told(answer);
   else if ('name' in by) claim.value = 'asked';
 }
 
@@ -116,7 +117,7 @@ async function answer(wire: object): Promise<void> {
   // Answered before, and forgotten since: nobody can tell this phone what it was.
   if (nameless && 'refused' in result && result.refused === 'already') remember(question.play, NOT_KNOWN);
   if (nameless && !('refused' in result)) remember(question.play, viewOf(question, wire));
-  if ('refused' in result) notice.value = result.sentence;
+  if ('refused' in result) notice.value = told(result);
 }
 
 /** What this phone answered where no names are kept: the server cannot tell. */
@@ -142,7 +143,7 @@ async function goOn(): Promise<void> {
   sending.value = true;
   const result = await sitting.send({ type: 'goOn', play: question.play });
   sending.value = false;
-  if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
+  if ('refused' in result && result.refused !== 'already') notice.value = told(result);
 }
 
 /** The moment of the press, on the server's clock: the way to the server must not count. */
@@ -151,13 +152,13 @@ async function buzz(): Promise<void> {
   if (!question) return;
   const pressed = sitting.serverNow();
   const result = await sitting.send({ type: 'buzz', play: question.play, pressed });
-  if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
+  if ('refused' in result && result.refused !== 'already') notice.value = told(result);
 }
 const act = (what: object) => tell({ type: 'act', act: what });
 const choose = (ref: string) => tell({ type: 'choose', ref });
 async function tell(command: SeatCommand): Promise<void> {
   const result = await sitting.send(command);
-  if ('refused' in result && result.refused !== 'already') notice.value = result.sentence;
+  if ('refused' in result && result.refused !== 'already') notice.value = told(result);
 }
 
 function rejoin(): void {

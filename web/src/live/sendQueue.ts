@@ -2,6 +2,7 @@ import type { Refusal } from '@distaff/core/refusal';
 import type { Acknowledged } from '@distaff/core/wire';
 import { promiseTimeout } from '@vueuse/core';
 import { ref } from 'vue';
+import { told } from '../words/told.ts';
 
 export type Asked = 'command' | 'join' | 'claim';
 
@@ -14,7 +15,7 @@ export interface Way {
 /** How long until what was not done is asked again (ms). */
 const AGAIN_AFTER = 400;
 /** What waited when the page was left is answered, so that nobody waits for it for ever. */
-const LEFT: Refusal = { refused: 'notNow', sentence: '' };
+const LEFT: Refusal = { refused: 'notNow', says: 'already' };
 
 /**
  * What is asked of the server, one after the other and each until it is answered: it waits where the way is closed,
@@ -45,7 +46,7 @@ export function sendQueue(way: Way, answered: (answer: Acknowledged) => void) {
         // It was given up meanwhile.
         if (queue[0] !== first) continue;
         if (answer === null || ('refused' in answer && answer.refused === 'retry')) {
-          trouble.value = answer?.sentence ?? '';
+          trouble.value = answer ? told(answer) : '';
           if (way.isOpen()) await promiseTimeout(AGAIN_AFTER);
           continue;
         }

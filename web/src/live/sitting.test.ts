@@ -5,6 +5,7 @@ import type { AddressInfo } from 'node:net';
 import { createPinia, setActivePinia } from 'pinia';
 import { Server, type Socket } from 'socket.io';
 import { useSitting } from './sitting.ts';
+import { say } from '../test/inApp.ts';
 
 type Guest = Socket<ToServer, ToClient>;
 
@@ -100,10 +101,10 @@ test('an answer that was lost is asked for again, with the same id, before anyth
 });
 
 test('what could not be stored is tried until it is, and why is said meanwhile', async () => {
-  answer = (n) => (n < 3 ? { refused: 'retry', sentence: 'Not stored.' } : { ok: true, seq: 1 });
+  answer = (n) => (n < 3 ? { refused: 'retry', says: 'retryStore' } : { ok: true, seq: 1 });
   await connected();
   const asked = sitting.send(pose);
-  await until(() => sitting.trouble === 'Not stored.');
+  await until(() => sitting.trouble.startsWith('Couldn’t save'));
   await asked;
   expect([heard.length, sitting.trouble]).toEqual([3, '']);
 });
@@ -130,7 +131,7 @@ test('what a command changed of the own seat comes with its answer', async () =>
 
 test('whoever leaves is not waited for, and what was abandoned says nothing more', async () => {
   // Not final: it would come again in a second.
-  const slow = Object.assign(new Error('slow'), { data: { code: 'slow', sentence: 'Later.', final: false } });
+  const slow = Object.assign(new Error('slow'), { data: { code: 'slow', says: 'notReady', final: false } });
   refuse = () => slow;
   sitting.connect(hello);
   await new Promise((go) => setTimeout(go, 150));
@@ -140,7 +141,7 @@ test('whoever leaves is not waited for, and what was abandoned says nothing more
   refuse = null;
   await connected();
   const wrong = Object.assign(new Error('none'), {
-    data: { code: 'none', sentence: 'No show.', final: true },
+    data: { code: 'none', says: 'codeNotOpen', final: true },
   });
   refuse = () => wrong;
   await new Promise((go) => setTimeout(go, 1300));
@@ -149,13 +150,13 @@ test('whoever leaves is not waited for, and what was abandoned says nothing more
 
 test('whoever may not be here is told why, and is not tried again', async () => {
   const wrong = Object.assign(new Error('none'), {
-    data: { code: 'none', sentence: 'No show.', final: true },
+    data: { code: 'none', says: 'codeNotOpen', final: true },
   });
   let tries = 0;
   refuse = () => (tries++, wrong);
   sitting.connect(hello);
   await until(() => sitting.turnedAway);
-  expect(sitting.turnedAway).toEqual({ code: 'none', sentence: 'No show.' });
+  expect(sitting.turnedAway).toEqual({ code: 'none', sentence: say('refusals.codeNotOpen') });
   await new Promise((go) => setTimeout(go, 1200));
   expect(tries).toBe(1);
 });

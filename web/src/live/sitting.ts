@@ -1,3 +1,4 @@
+import { told, type Said } from '../words/told.ts';
 import type {
   Book,
   BookRequest,
@@ -32,7 +33,7 @@ import { serverClock } from './serverClock.ts';
 
 type LiveSocket = Socket<ToClient, ToServer>;
 /** Why a connection was refused; what is not final is tried again. */
-type Refused = Error & { data?: { code: string; sentence: string; final: boolean } };
+type Refused = Error & { data?: Said & { code: string; final: boolean } };
 
 /** How long is waited (ms): for a connection, for an answer, for the time, until the next attempt. */
 const WITHIN = { connect: 6000, answer: 4000, time: 2000 };
@@ -119,7 +120,7 @@ export const useSitting = defineStore('sitting', () => {
     });
     own.on('connect_error', ({ data }: Refused) => {
       connected.value = false;
-      if (data?.final) turnedAway.value = { code: data.code, sentence: data.sentence };
+      if (data?.final) turnedAway.value = { code: data.code, sentence: told(data) };
       else if (data) again(AGAIN_AFTER.refusal);
     });
     listen(own);

@@ -1,6 +1,7 @@
 import { createApp } from 'vue';
 import { makeVuetify } from '../design/vuetify.ts';
 import { practice } from '../words/en/practice.ts';
+import { refusals } from '../words/en/refusals.ts';
 import { makeWords } from '../words/index.ts';
 import Mine from './Mine.vue';
 
@@ -8,5 +9,5 @@ import Mine from './Mine.vue';
 export const mountMine = (): void =>
   void createApp(Mine, { token: location.hash.slice(1) })
     .use(makeVuetify('loft'))
-    .use(makeWords({ practice }))
+    .use(makeWords({ practice, refusals }))
     .mount('#app');

@@ -5,6 +5,7 @@ import { formats } from '../words/en/formats.ts';
 import { handset } from '../words/en/handset.ts';
 import { practice } from '../words/en/practice.ts';
 import { stage } from '../words/en/stage.ts';
+import { refusals } from '../words/en/refusals.ts';
 import { makeWords } from '../words/index.ts';
 import Practice from './Practice.vue';
 
@@ -13,5 +14,5 @@ export const mountPractice = (code: string): void =>
   void createApp(Practice, { code })
     .use(createPinia())
     .use(makeVuetify('loft'))
-    .use(makeWords({ formats, handset, practice, stage: { key: stage.key } }))
+    .use(makeWords({ formats, handset, practice, stage: { key: stage.key }, refusals }))
     .mount('#app');

@@ -7,6 +7,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useJoinAddress } from '../live/joinAddress.ts';
 import { useSitting } from '../live/sitting.ts';
+import { told } from '../words/told.ts';
 import { useServerNow } from '../live/useServerNow.ts';
 import StageReactions from './StageReactions.vue';
 import StageSound from './StageSound.vue';
@@ -31,7 +32,7 @@ useEventListener(document, 'fullscreenchange', () => (full.value = document.full
 
 async function ask(command: StageCommand): Promise<void> {
   const answer = await sitting.send(command);
-  if ('refused' in answer && answer.refused !== 'already') notice.value = answer.sentence;
+  if ('refused' in answer && answer.refused !== 'already') notice.value = told(answer);
 }
 /** The stage alone can lead through a show: by buttons that are shown on wish, by keys, or by a clicker. */
 const stepping = ref(false);

@@ -42,9 +42,15 @@ async function signOut(): Promise<void> {
     </div>
     <slot name="end" />
     <template v-if="!$slots.end">
-      <span class="muted who clip">{{
-        account.isHost ? account.account?.name : t('share.guest', { name: account.account?.name })
-      }}</span>
+      <router-link
+        v-if="account.isHost"
+        to="/studio/account"
+        class="place who clip"
+        active-class="here"
+        :aria-label="t('account.open', { name: account.account?.name })"
+        >{{ account.account?.name }}</router-link
+      >
+      <span v-else class="muted who clip">{{ t('share.guest', { name: account.account?.name }) }}</span>
       <v-btn variant="text" :prepend-icon="mdiLogout" @click="signOut">{{
         t(account.isHost ? 'studio.signOut' : 'share.leaveGuest')
       }}</v-btn>

@@ -1,11 +1,12 @@
 import { jest } from '@jest/globals';
+import './inApp.ts';
 
 type Answer = object | Response | void;
 type Route = (request: { path: string; query: URLSearchParams; body: unknown }) => Answer | Promise<Answer>;
 
 /** An answer of the server that refuses, with its sentence for the person. */
 export const refusal = (status: number, code: string, sentence = 'No.'): Response =>
-  Response.json({ code, sentence }, { status });
+  Response.json({ code, says: code, detail: sentence }, { status });
 
 /**
  * A server of nothing but what a test says: routes are `METHOD /path`, where `*` stands for one part of a path.

@@ -2,11 +2,12 @@ import { createPinia, setActivePinia } from 'pinia';
 import { createApp, defineComponent, type App } from 'vue';
 import { createI18n } from 'vue-i18n';
 import { all } from '../words/all.ts';
+import { setWords, type Words } from '../words/current.ts';
 import { common } from '../words/en/common.ts';
 import { formats } from '../words/en/formats.ts';
 
 /** All words, as the pages have them; one that is missing is an error of the test. */
-const words = () =>
+const testWords = () =>
   createI18n({
     legacy: false,
     locale: 'en',
@@ -16,13 +17,16 @@ const words = () =>
     },
   });
 
+/** They are the words of the page, for what is asked for outside of components. */
+setWords(testWords() as unknown as Words);
+
 interface Spoken {
   global: { t: (key: string, params: object) => string };
 }
 
 /** What stands under a key. */
 export const say = (key: string, params: object = {}): string =>
-  (words() as unknown as Spoken).global.t(key, params);
+  (testWords() as unknown as Spoken).global.t(key, params);
 
 const open: App[] = [];
 
@@ -39,7 +43,7 @@ export function inApp<T>(setup: () => T): T {
   );
   app
     .use(pinia)
-    .use(words())
+    .use(testWords())
     .mount(document.body.appendChild(document.createElement('div')));
   open.push(app);
   return made;

@@ -1,3 +1,4 @@
+import { account } from './en/account.ts';
 import { bring } from './en/bring.ts';
 import { building } from './en/building.ts';
 import { editors } from './en/formats.ts';
@@ -21,6 +22,8 @@ import { practices } from './en/practices.ts';
 import { preview } from './en/preview.ts';
 import { print } from './en/print.ts';
 import { rehearsal } from './en/rehearsal.ts';
+import { problems } from './en/problems.ts';
+import { refusals } from './en/refusals.ts';
 import { report } from './en/report.ts';
 import { review } from './en/review.ts';
 import { share } from './en/share.ts';
@@ -30,6 +33,7 @@ import { studio } from './en/studio.ts';
 
 /** The words of all surfaces; a phone carries but its own. */
 export const all = {
+  account,
   bring,
   building,
   extras,
@@ -52,6 +56,7 @@ export const all = {
   practices,
   preview,
   print,
+  refusals: { ...refusals, ...problems },
   rehearsal,
   report,
   review,

@@ -1,4 +1,5 @@
 import { createI18n } from 'vue-i18n';
+import { setWords, type Words } from './current.ts';
 import { common } from './en/common.ts';
 
 const create = (surfaces: Record<string, object>) =>
@@ -9,11 +10,15 @@ const create = (surfaces: Record<string, object>) =>
     missingWarn: import.meta.env.DEV,
     messages: { en: { common, ...surfaces } as never },
   });
-let words: ReturnType<typeof create> | null = null;
+let made: ReturnType<typeof create> | null = null;
 
 /** The catalogue of a surface, with the words that all share. English first; other languages beside it. */
-export const makeWords = (surfaces: Record<string, object>) => (words = create(surfaces));
+export function makeWords(surfaces: Record<string, object>): ReturnType<typeof create> {
+  made = create(surfaces);
+  setWords(made as unknown as Words);
+  return made;
+}
 
 /** Further words, which are only needed once there is more to see. */
 export const addWords = (surfaces: Record<string, object>): void =>
-  words?.global.mergeLocaleMessage('en', surfaces as never);
+  made?.global.mergeLocaleMessage('en', surfaces as never);

@@ -123,9 +123,8 @@ export const board: Format<BoardContent, BoardState, BoardView, null> = {
   next: () => null,
   choose(state, ref) {
     const found = find(state, ref);
-    if (!found || found.cell.state === 'empty')
-      return refuse('notThere', 'There is no question on that cell.');
-    if (found.cell.state === 'used') return refuse('used', 'That cell has been played.');
+    if (!found || found.cell.state === 'empty') return refuse('notThere', 'cellEmpty');
+    if (found.cell.state === 'used') return refuse('used', 'cellPlayed');
     const { id, points, question } = found.cell;
     return { ref: id, question: question!, points };
   },

@@ -116,8 +116,7 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
   next: () => null,
   choose: (state, ref, { turn }) => pickedBy(state, ref, turn),
   take(state, team, ref, { now }) {
-    if ((state.waits.get(groupOf(state, team)) ?? 0) > now)
-      return refuse('notNow', 'Wait a moment after a wrong answer.');
+    if ((state.waits.get(groupOf(state, team)) ?? 0) > now) return refuse('notNow', 'waitAfterWrong');
     const picked = pickedBy(state, ref, team);
     return isRefusal(picked) ? picked : { ...picked, key: false };
   },
@@ -137,14 +136,14 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
   },
   act(state, given, { teams, busy }, by) {
     const read = v.safeParse(Act, given);
-    if (!read.success) return refuse('invalid', 'That is nothing to do here.');
-    if (by.role !== 'host') return refuse('notYours', 'Only the host can do that.');
-    if (busy) return refuse('notNow', 'The question is not over yet.');
+    if (!read.success) return refuse('invalid', 'notHere');
+    if (by.role !== 'host') return refuse('notYours', 'hostOnly');
+    if (busy) return refuse('notNow', 'questionOn');
     const { square, team } = read.output;
     if (square >= state.squares.length || (team !== null && !teams.includes(team)))
-      return refuse('notThere', 'There is no such square.');
+      return refuse('notThere', 'noSquare');
     return (standingOf(state).won[square]?.team ?? null) === team
-      ? refuse('already', 'It is so already.')
+      ? refuse('already', 'already')
       : [{ type: 'acted', act: read.output }];
   },
   move(state, { turn }, random) {
@@ -238,12 +237,12 @@ export const claim: Format<ClaimContent, ClaimState, ClaimView, Dealt> = {
 function pickedBy(state: ClaimState, ref: string, team: string): Picked | Refusal {
   const square = Number(ref);
   const question = state.squares[square];
-  if (question == null) return refuse('notThere', 'There is no question on that square.');
+  if (question == null) return refuse('notThere', 'squareEmpty');
   const standing = standingOf(state);
-  if (!standing.free.includes(square)) return refuse('used', 'That square is taken.');
+  if (!standing.free.includes(square)) return refuse('used', 'squareTaken');
   return openTo(state, standing, groupOf(state, team)).includes(square)
     ? { ref, question, points: 0 }
-    : refuse('notNow', 'That square is blocked for you after a wrong answer.');
+    : refuse('notNow', 'squareBlocked');
 }
 
 function attemptOf(state: ClaimState, settled: Settled, square: number): Attempt {

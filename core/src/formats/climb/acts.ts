@@ -29,15 +29,15 @@ export function newClimber(
   by: By,
   random: Random,
 ): RoundDraft[] | Refusal {
-  if (by.role === 'team') return refuse('notYours', 'The host says who climbs next.');
-  if (onSlope(state)) return refuse('already', 'Somebody is climbing.');
-  if (isFull(state) || state.over) return refuse('notNow', 'All climbs of this round are over.');
+  if (by.role === 'team') return refuse('notYours', 'hostPicksClimber');
+  if (onSlope(state)) return refuse('already', 'climbing');
+  if (isFull(state) || state.over) return refuse('notNow', 'climbsOver');
   const able = mayClimb(state, table.teams);
-  if (able.length === 0) return refuse('notNow', 'Everybody has had all their climbs.');
+  if (able.length === 0) return refuse('notNow', 'allClimbed');
   if (act.do === 'fastest') return [{ type: 'acted', act }];
   const drawn = act.do === 'draw' ? able[Math.floor(random() * able.length)]! : null;
   const team = drawn ?? (act as Act & { do: 'climber' }).team;
-  if (!able.includes(team)) return refuse('notNow', 'They have had all their climbs.');
+  if (!able.includes(team)) return refuse('notNow', 'hasClimbed');
   const said: Acted = { ...(act as Act & { do: 'draw' }), team, ...(drawn ? { among: able.length } : {}) };
   return [
     { type: 'acted', act: said },

@@ -121,10 +121,10 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
     return attempt ? `${state.done.length - 1}.${reached(attempt)}` : null;
   },
   choose(state, ref, _table, random) {
-    if (ref !== climb.next(state)) return refuse('notThere', 'That is not the next rung.');
+    if (ref !== climb.next(state)) return refuse('notThere', 'notNextRung');
     const attempt = onSlope(state);
     const question = questionFor(state, attempt && !state.fastest ? reached(attempt) : 0, random);
-    if (question === undefined) return refuse('notThere', 'There is no question for this rung.');
+    if (question === undefined) return refuse('notThere', 'rungEmpty');
     return { ref, question, points: 0, ...(state.fastest ? { mode: 'everyone' as const } : {}) };
   },
   place({ rungs }, ref) {
@@ -135,11 +135,10 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
   },
   act(state, act, table, by, random) {
     const read = v.safeParse(Act, act);
-    if (!read.success) return refuse('invalid', 'That is nothing to do here.');
+    if (!read.success) return refuse('invalid', 'notHere');
     const what = read.output;
     const attempt = onSlope(state);
-    if (by.role === 'team' && by.team !== attempt?.team)
-      return refuse('notYours', 'Somebody else is climbing.');
+    if (by.role === 'team' && by.team !== attempt?.team) return refuse('notYours', 'otherClimbing');
     switch (what.do) {
       case 'thin':
       case 'voice':
@@ -147,16 +146,14 @@ export const climb: Format<ClimbContent, ClimbState, ClimbView, DealtSequence> =
         return useAssist(state, what, table, random);
       case 'ready':
       case 'stop': {
-        if (!attempt) return refuse('notNow', 'Nobody is climbing.');
-        if (table.busy) return refuse('notNow', 'The question is not over yet.');
+        if (!attempt) return refuse('notNow', 'nobodyClimbing');
+        if (table.busy) return refuse('notNow', 'questionOn');
         if (what.do === 'ready')
-          return state.ready ? refuse('already', 'The host knows.') : [{ type: 'acted', act: what }];
+          return state.ready ? refuse('already', 'hostKnows') : [{ type: 'acted', act: what }];
         return [{ type: 'acted', act: what }, ...payment(state, attempt, { ...attempt, stopped: true })];
       }
       default:
-        return table.busy
-          ? refuse('notNow', 'The question is not over yet.')
-          : newClimber(state, what, table, by, random);
+        return table.busy ? refuse('notNow', 'questionOn') : newClimber(state, what, table, by, random);
     }
   },
   move(state, { teams }, random) {

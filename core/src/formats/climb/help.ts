@@ -22,15 +22,14 @@ const canHelp: Record<Assist, (table: Table) => boolean> = {
 /** Why an assist cannot be used now, or null. */
 export function noAssist(state: ClimbState, assist: Assist, table: Table): Refusal | null {
   const climb = onSlope(state);
-  if (!climb || !table.question?.isOpen || state.fastest)
-    return refuse('notNow', 'Help can be asked for while the question is open.');
-  if (table.question.advising) return refuse('notNow', 'Others are being asked: let them finish first.');
+  if (!climb || !table.question?.isOpen || state.fastest) return refuse('notNow', 'helpWhileOpen');
+  if (table.question.advising) return refuse('notNow', 'adviceOn');
   const used = climb.used.filter((one) => one.assist === assist).length;
-  if (used >= state.assists[assist]) return refuse('used', 'That help has been used.');
-  if (!canHelp[assist](table)) return refuse('notNow', 'That is no help with this question.');
+  if (used >= state.assists[assist]) return refuse('used', 'helpUsed');
+  if (!canHelp[assist](table)) return refuse('notNow', 'helpUseless');
   // Without phones there is a room that raises hands.
   const isAlone = table.handsets && table.people().every(({ team }) => team === climb.team);
-  if (assist !== 'thin' && isAlone) return refuse('notNow', 'There is nobody else to ask.');
+  if (assist !== 'thin' && isAlone) return refuse('notNow', 'nobodyElse');
   return null;
 }
 
@@ -57,7 +56,6 @@ export function useAssist(
   if (act.do === 'room') return [acted, askAdvice('room', null, state.adviceClock, table)];
   // One person, or – from a phone, which knows teams alone – whoever of a team speaks first.
   const asked = table.people().find(({ who, team }) => who === act.who || team === act.who);
-  if (!asked || asked.team === onSlope(state)!.team)
-    return refuse('notThere', 'Choose somebody else to ask.');
+  if (!asked || asked.team === onSlope(state)!.team) return refuse('notThere', 'askOther');
   return [acted, askAdvice('voice', act.who, state.adviceClock, table)];
 }

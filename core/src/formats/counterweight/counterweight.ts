@@ -109,25 +109,24 @@ export const counterweight: Format<CounterweightContent, CounterweightState, Cou
   },
   next: (state) => (state.choosing || counterweight.isOver(state) ? null : String(state.played)),
   choose(state, ref) {
-    if (state.choosing) return refuse('notNow', 'A cover must be lifted first.');
+    if (state.choosing) return refuse('notNow', 'coverFirst');
     const item = ref === String(state.played) && !counterweight.isOver(state) ? at(state) : undefined;
-    if (!item) return refuse('notThere', 'That question is not the next one.');
+    if (!item) return refuse('notThere', 'notNextQuestion');
     return { ref, question: item.id, points: 0 };
   },
   place: (_state, ref) => ({ label: '', number: Number(ref) + 1, of: null }),
   waitsFor: (state) => state.choosing,
   act(state, act, table, by) {
     const read = v.safeParse(Lift, act);
-    if (!read.success) return refuse('invalid', 'That is nothing to do here.');
-    if (state.choosing === null) return refuse('notNow', 'Nobody has earned a cover now.');
-    if (table.busy) return refuse('notNow', 'The question is not over yet.');
-    if (by.role === 'team' && by.team !== state.choosing)
-      return refuse('notYours', 'Another team has earned this choice.');
+    if (!read.success) return refuse('invalid', 'notHere');
+    if (state.choosing === null) return refuse('notNow', 'noCoverEarned');
+    if (table.busy) return refuse('notNow', 'questionOn');
+    if (by.role === 'team' && by.team !== state.choosing) return refuse('notYours', 'otherChoice');
     const { cover, team } = read.output;
     const found = state.covers[cover];
-    if (!found) return refuse('notThere', 'There is no such cover.');
-    if (found.team !== null) return refuse('used', 'That cover is up already.');
-    if (!table.teams.includes(team)) return refuse('notThere', 'There is no such team.');
+    if (!found) return refuse('notThere', 'noCover');
+    if (found.team !== null) return refuse('used', 'coverUp');
+    if (!table.teams.includes(team)) return refuse('notThere', 'noTeam');
     return [{ type: 'acted', act: read.output }];
   },
   move({ covers, choosing }, { teams }, random) {

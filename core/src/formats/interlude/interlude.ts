@@ -32,7 +32,7 @@ export const interlude: Format<InterludeContent, InterludeState, InterludeView, 
   asWritten: () => null,
   begin: (content) => ({ ...content, until: null }),
   next: () => null,
-  choose: () => refuse('notNow', 'Nothing is asked in an interlude.'),
+  choose: () => refuse('notNow', 'interlude'),
   place: () => ({ label: '', number: null, of: null }),
   evolve(state, event) {
     if (event.type === 'roundBegan' && state.minutes !== null)

@@ -154,9 +154,7 @@ export const ownPace: Format<OwnPaceContent, OwnPaceState, OwnPaceView, DealtSeq
   // For a preview: live it is asked of each alone.
   choose(state, ref) {
     const found = state.pool.get(ref);
-    return found
-      ? { ref, question: found.id, points: found.points }
-      : refuse('notThere', 'There is no such question.');
+    return found ? { ref, question: found.id, points: found.points } : refuse('notThere', 'noQuestion');
   },
   ask(state, who, random) {
     const { places, pool, passes, loss, key } = state;

@@ -108,29 +108,26 @@ export const trail: Format<TrailContent, TrailState, TrailView, DealtSequence> =
   next: ({ rolled }) => rolled && `${rolled.to}`,
   choose(state, ref, _table, random) {
     const space = Number(ref);
-    if (state.rolled?.to !== space)
-      return refuse('notNow', 'The piece stands elsewhere: roll the die first.');
+    if (state.rolled?.to !== space) return refuse('notNow', 'rollFirst');
     const question = questionOn(state, space, random);
-    if (!question) return refuse('notThere', 'There is no question on this space.');
+    if (!question) return refuse('notThere', 'spaceEmpty');
     return { ref, question: question.id, points: question.points };
   },
   place: ({ spaces }, ref) => ({ label: '', number: Number(ref), of: spaces }),
   act(state, act, table, by, random) {
     const read = v.safeParse(Act, act);
-    if (!read.success) return refuse('invalid', 'That is nothing to do here.');
+    if (!read.success) return refuse('invalid', 'notHere');
     const what = read.output;
-    if (table.busy) return refuse('notNow', 'The question is not over yet.');
+    if (table.busy) return refuse('notNow', 'questionOn');
     switch (what.do) {
       case 'page':
-        if (by.role === 'team') return refuse('notYours', 'Only the host can do that.');
-        if (what.page !== null && !state.pages[what.page])
-          return refuse('notThere', 'There is no such page.');
+        if (by.role === 'team') return refuse('notYours', 'hostOnly');
+        if (what.page !== null && !state.pages[what.page]) return refuse('notThere', 'noPage');
         return [{ type: 'acted', act: what }];
       case 'move':
-        if (by.role !== 'host') return refuse('notYours', 'Only the host can move a piece.');
-        if (!table.teams.includes(what.team) || what.to >= state.spaces)
-          return refuse('notThere', 'There is no such space.');
-        if (state.rolled) return refuse('notNow', 'First the question on this space.');
+        if (by.role !== 'host') return refuse('notYours', 'hostMoves');
+        if (!table.teams.includes(what.team) || what.to >= state.spaces) return refuse('notThere', 'noSpace');
+        if (state.rolled) return refuse('notNow', 'spaceQuestionFirst');
         return [{ type: 'acted', act: what }];
       case 'roll':
         return roll(state, what.face, table, by, random);
@@ -200,10 +197,10 @@ function roll(
   by: By,
   random: Random,
 ): RoundDraft[] | Refusal {
-  if (over) return refuse('notNow', 'The round is over.');
-  if (state.rolled) return refuse('already', 'The die has been rolled.');
-  if (!teams.includes(turn)) return refuse('notNow', 'Nobody is here to roll yet.');
-  if (by.role === 'team' && by.team !== turn) return refuse('notYours', 'Another team is on turn.');
+  if (over) return refuse('notNow', 'roundOver');
+  if (state.rolled) return refuse('already', 'rolled');
+  if (!teams.includes(turn)) return refuse('notNow', 'nobodyToRoll');
+  if (by.role === 'team' && by.team !== turn) return refuse('notYours', 'otherTurn');
   const face = real ?? 1 + Math.floor(random() * FACES);
   const act: Acted = { do: 'roll', team: turn, face, ...(real === undefined ? { among: FACES } : {}) };
   const drafts: RoundDraft[] = [{ type: 'acted', act }];

@@ -15,10 +15,10 @@ export function advised(
   context: Context,
 ): Draft[] | Refusal {
   const advice = adviceOn(question)!;
-  if (!mayAdvise(question, advice, { who, team })) return refuse('notYours', 'You are not asked this time.');
-  if (advice.said.has(who)) return refuse('already', 'You have said what you think.');
+  if (!mayAdvise(question, advice, { who, team })) return refuse('notYours', 'notAsked');
+  if (advice.said.has(who)) return refuse('already', 'hasAdvised');
   if (isRunning(advice.clock) && context.now > advice.clock.deadline + ALLOWANCE)
-    return refuse('late', 'Time is up: this came too late.');
+    return refuse('late', 'adviceLate');
   const given: Draft = { type: 'advised', who, team, seat: seat || null, answer };
   // The one who was asked has spoken, or somebody of the team.
   if (advice.of === 'voice') return [given, closed(question, 'all', context)];
@@ -38,9 +38,7 @@ const closed = (question: QuestionInPlay, why: 'all' | 'time' | 'host', { now }:
 /** Ends the advice before everybody has spoken. */
 export function closeAdvice(state: SittingState, why: 'time' | 'host', context: Context): Draft[] | Refusal {
   const { question } = state;
-  return question && adviceOn(question)
-    ? [closed(question, why, context)]
-    : refuse('notNow', 'Nobody is being asked.');
+  return question && adviceOn(question) ? [closed(question, why, context)] : refuse('notNow', 'noAdvice');
 }
 
 /** Where there are no handsets, hands are counted: a number for each option, in the order of the stage. */
@@ -51,9 +49,9 @@ export function countAdvice(
 ): Draft[] | Refusal {
   const { question } = state;
   const advice = question && adviceOn(question);
-  if (!question || advice?.of !== 'room') return refuse('notNow', 'The room is not being asked.');
+  if (!question || advice?.of !== 'room') return refuse('notNow', 'roomNotAsked');
   if (counts.length !== question.order.length || !counts.some((n) => n > 0))
-    return refuse('invalid', 'Count the hands for each option first.');
+    return refuse('invalid', 'countFirst');
   const drafts = closeAdvice(state, 'host', context);
   return isRefusal(drafts) ? drafts : [{ type: 'adviceCounted', counts: [...counts] }, ...drafts];
 }

@@ -23,11 +23,10 @@ type Ruled = Draft & { type: 'ruled' };
 /** Begins to ask everybody who is here, each alone. */
 export function start(state: SittingState, context: Context): Draft[] | Refusal {
   const { round } = state;
-  if (state.phase !== 'round' || !round || aloneIn(state) === null)
-    return refuse('notNow', 'There is nothing to start here.');
-  if (round.startedAt !== null) return refuse('already', 'It has started.');
+  if (state.phase !== 'round' || !round || aloneIn(state) === null) return refuse('notNow', 'nothingToStart');
+  if (round.startedAt !== null) return refuse('already', 'started');
   const everybody = whoIsAsked(state);
-  if (everybody.length === 0) return refuse('notNow', 'Nobody is here to answer yet.');
+  if (everybody.length === 0) return refuse('notNow', 'nobodyToAnswer');
   const limit = limitOf(state);
   const clock = limit === null ? null : { deadline: context.now + limit };
   const welcomed = new Set<string>();
@@ -68,10 +67,10 @@ export function takeAlone(
 ): Draft[] | Refusal {
   const { format, state: own, held } = state.round!;
   const one = whoIsAsked(state).find(({ who }) => who === team);
-  if (!one) return refuse('notThere', 'There is no such team.');
-  if (held) return refuse('notNow', 'The host has paused the round.');
-  if (isRoundOver(state)) return refuse('late', 'This round is over.');
-  if (state.asked.get(team)?.step === 'open') return refuse('already', 'Answer your question first.');
+  if (!one) return refuse('notThere', 'noTeam');
+  if (held) return refuse('notNow', 'paused');
+  if (isRoundOver(state)) return refuse('late', 'roundOver');
+  if (state.asked.get(team)?.step === 'open') return refuse('already', 'answerFirst');
   const picked = formatOf(format).take(own, team, ref, tableOf(state, context.now), context.random);
   return isRefusal(picked) ? picked : [asked(state, one, picked, context)];
 }
@@ -173,7 +172,7 @@ export function ruleAlone(
   ruling: Ruled,
   context: Context,
 ): Draft[] | Refusal {
-  if (state.asked.get(question.to!) !== question) return refuse('late', 'That question is over.');
+  if (state.asked.get(question.to!) !== question) return refuse('late', 'questionOver');
   const { who, team, verdict } = ruling;
   const share = ruling.share ?? (verdict === 'right' ? 1 : 0);
   const response = unruled({ who, team, seat: null, answer: null, after: null });
@@ -184,9 +183,9 @@ export function ruleAlone(
 export function goOn(state: SittingState, play: number, context: Context): Draft[] | Refusal {
   const question = mine(state, play, context);
   if (isRefusal(question)) return question;
-  if (question.step !== 'settled') return refuse('notNow', 'Answer this question first.');
-  if (!isAsking(state)) return refuse('late', 'This round is over.');
-  if (state.round!.held) return refuse('notNow', 'The host has paused the round.');
+  if (question.step !== 'settled') return refuse('notNow', 'answerFirst');
+  if (!isAsking(state)) return refuse('late', 'roundOver');
+  if (state.round!.held) return refuse('notNow', 'paused');
   return askNext(state, { who: question.to!, team: question.floor! }, context);
 }
 
@@ -194,23 +193,21 @@ export function goOn(state: SittingState, play: number, context: Context): Draft
 function mine(state: SittingState, play: number, { actor }: Context): QuestionInPlay | Refusal {
   const question = state.plays.get(play);
   if (!question || question.to === null || state.asked.get(question.to) !== question)
-    return refuse('already', 'That question is over.');
+    return refuse('already', 'questionOver');
   if (actor.role === 'host') return question;
   const seat = actor.role === 'seat' ? state.seats.get(actor.id) : undefined;
   const own = seat && !seat.removed && (question.to === seat.id || question.to === seat.team);
-  return own ? question : refuse('notYours', 'That question was asked of somebody else.');
+  return own ? question : refuse('notYours', 'othersQuestion');
 }
 
 /** Gives one their last question again: their answer to it, and all since, did not happen. */
 export function askAgain(state: SittingState, to: string): Draft[] | Refusal {
-  if (!isAsking(state)) return refuse('notNow', 'Nobody is asked alone now.');
+  if (!isAsking(state)) return refuse('notNow', 'nobodyAlone');
   const plays = [...state.plays.values()].filter(
     (one) => one.to === to && one.begun === state.begun.length - 1 && one.settledAt !== null,
   );
   const last = plays.at(-1);
-  return last
-    ? [{ type: 'answerUndone', to, play: last.play }]
-    : refuse('notNow', 'They have answered nothing yet.');
+  return last ? [{ type: 'answerUndone', to, play: last.play }] : refuse('notNow', 'noAnswersYet');
 }
 
 /** When the clock of somebody's own question runs out first (server ms), or null. */

@@ -25,40 +25,35 @@ import type { Context } from './context.ts';
 import { lock, marked } from './steps.ts';
 import { tryAgain } from './tryAgain.ts';
 
-const noAnswer: Record<string, string> & { one: string } = {
-  one: 'That is no answer to this question.',
-  number: 'Type a number, with the unit or without.',
-  order: 'Put all of them in order first.',
-};
+/** What was given is nothing that answers the question, told as fits the way in which it is answered. */
+function noAnswer(control: string): Refusal {
+  if (control === 'number') return refuse('invalid', 'noNumber');
+  return refuse('invalid', control === 'order' ? 'noOrder' : 'noSuchAnswer');
+}
 
 /** Who answers: a seat for itself or its team, the stage for the team on the floor, or the host for a team. */
 function whose(state: SittingState, question: QuestionInPlay, context: Context, forTeam: string | null) {
   const { actor } = context;
   if (forTeam === '') return fromTheRoom(state, question);
   if (forTeam !== null) {
-    if (isAnonymous(state, question))
-      return refuse('notNow', 'Nothing is entered for a team here: nobody’s answer has a name.');
-    if (question.to !== null && question.to !== forTeam)
-      return refuse('notYours', 'That question was asked of somebody else.');
-    if (!teamOf(state, forTeam)) return refuse('notThere', 'There is no such team.');
-    if (question.to === null && memberwise(state, question))
-      return refuse('notNow', 'Here every member answers on a handset of their own.');
+    if (isAnonymous(state, question)) return refuse('notNow', 'noNamesHere');
+    if (question.to !== null && question.to !== forTeam) return refuse('notYours', 'othersQuestion');
+    if (!teamOf(state, forTeam)) return refuse('notThere', 'noTeam');
+    if (question.to === null && memberwise(state, question)) return refuse('notNow', 'membersAnswer');
     return { who: forTeam, team: forTeam, seat: '' };
   }
   if (actor.role === 'stage') {
-    if (question.to !== null) return refuse('notYours', 'Here everybody answers on a handset of their own.');
-    if (question.floor === null)
-      return refuse('notYours', 'Nobody has the floor: answers come from handsets, or are said.');
+    if (question.to !== null) return refuse('notYours', 'eachAnswers');
+    if (question.floor === null) return refuse('notYours', 'noFloor');
     return { who: question.floor, team: question.floor, seat: '' };
   }
   const seat = state.seats.get(actor.id);
-  if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
-  if (!teamOf(state, seat.team))
-    return refuse('notYours', 'You are in no team yet. The host puts you into one.');
+  if (!seat || seat.removed) return refuse('notYours', 'notIn');
+  if (!teamOf(state, seat.team)) return refuse('notYours', 'noTeamYet');
   if (question.to !== null)
     return question.to === seat.id || question.to === seat.team
       ? { who: question.to, team: seat.team, seat: seat.id }
-      : refuse('notYours', 'That question was asked of somebody else.');
+      : refuse('notYours', 'othersQuestion');
   if (isAnonymous(state, question)) return behindReceipt(question, seat, context);
   const { mode, score } = state.show.devices;
   const byThemselves = question.mode === 'everyone' || adviceOn(question) !== null;
@@ -70,18 +65,15 @@ function whose(state: SittingState, question: QuestionInPlay, context: Context, 
 /** Somebody in the room says it, where nobody has a handset and nothing is anybody's gain: the host writes it down. */
 function fromTheRoom(state: SittingState, question: QuestionInPlay) {
   if (state.show.devices.mode !== 'none' || pollingOf(state, question) === null)
-    return refuse('notThere', 'There is no such team.');
+    return refuse('notThere', 'noTeam');
   return { who: `room-${question.responses.length + 1}`, team: '', seat: '' };
 }
 
 /** Where nobody may know who answered what, a receipt stands for whoever did: it stops a second answer and tells nothing. */
 function behindReceipt(question: QuestionInPlay, seat: Seat, { receipt }: Context) {
   if (question.openedAt !== null && seat.givenAt !== null && seat.givenAt > question.openedAt)
-    return refuse(
-      'notNow',
-      'This place came to another phone while the question was open. You can answer the next one.',
-    );
-  if (!receipt) return refuse('notNow', 'This phone cannot answer without a name. Load the page again.');
+    return refuse('notNow', 'seatMoved');
+  if (!receipt) return refuse('notNow', 'phoneNameless');
   return { who: receipt(question.play), team: '', seat: '' };
 }
 
@@ -101,46 +93,40 @@ export function answer(
   const late = (question?.step === 'locked' || question?.step === 'answers') && wasAway(question, context);
   if (question?.play !== command.play || (question.step !== 'open' && !late)) {
     const gone = context.actor.role === 'seat' && state.seats.get(context.actor.id)?.removed !== false;
-    return gone
-      ? refuse('notYours', 'You are not in this show any more.')
-      : refuse('late', 'Answers are closed.');
+    return gone ? refuse('notYours', 'notIn') : refuse('late', 'answersLocked');
   }
   const own = whose(state, question, context, forTeam);
   if (isRefusal(own)) return own;
   const no = question.to === null ? null : mayNotAnswer(state, context);
   if (no) return no;
   if (isRunning(question.clock) && context.now > question.clock.deadline + ALLOWANCE)
-    return refuse('late', 'Time is up: this answer came too late.');
+    return refuse('late', 'answerLate');
   const advising = question.to === null && adviceOn(question) !== null;
   if (question.mode !== 'everyone' && own.team !== question.floor && !advising)
-    return refuse(
-      'notYours',
-      question.floor === null
-        ? 'Press the buzzer first.'
-        : `This question is with ${teamOf(state, question.floor)?.name ?? 'another team'}.`,
-    );
-  if (advising && own.team === question.floor)
-    return refuse('notNow', 'Others are being asked. Your clock waits.');
+    return question.floor === null
+      ? refuse('notYours', 'buzzFirst')
+      : refuse('notYours', 'othersTurn', { team: teamOf(state, question.floor)?.name ?? '' });
+  if (advising && own.team === question.floor) return refuse('notNow', 'clockWaits');
   const presser = question.buzz?.team === own.team ? question.buzz.seat : null;
   if (own.seat && presser !== null && presser !== own.seat && mustPress(state, presser, context))
-    return refuse('notYours', `${state.seats.get(presser)!.name} was first and answers for your team.`);
+    return refuse('notYours', 'buzzedBy', { name: state.seats.get(presser)!.name });
   const given = advising ? undefined : question.byWho.get(own.who);
   const anonymous = isAnonymous(state, question);
   const isFinal = given && !(rulesOf(state).change && given.verdict === null);
   if (isFinal && !anonymous) {
-    if (own.who === own.seat) return refuse('already', 'You have answered already.');
+    if (own.who === own.seat) return refuse('already', 'answered');
     const by = given.seat === null ? 'the host' : (state.seats.get(given.seat)?.name ?? 'your team');
-    return refuse('already', `Your team has answered: ${by} was first.`);
+    return refuse('already', 'teamAnswered', { by });
   }
   const kind = kindInPlay(state, question);
-  if (kind.given !== 'handset') return refuse('notNow', 'This one is not answered on a handset.');
+  if (kind.given !== 'handset') return refuse('notNow', 'notByPhone');
   const content = writtenQuestion(state, question).answer;
   const read = kind.read(content, orderFor(state, question, own.seat || null), command.answer);
-  if (!read) return refuse('invalid', noAnswer[kind.control(content).type] ?? noAnswer.one);
-  if (anonymous && isFinal) return refuse('already', 'You have answered already.');
+  if (!read) return noAnswer(kind.control(content).type);
+  if (anonymous && isFinal) return refuse('already', 'answered');
   const out = ruledOut(state, question, [own.who, own.team]);
   if (out.length > 0 && kind.show(content, question.order, read).slots.some((slot) => out.includes(slot)))
-    return refuse('used', 'That option has been tried: choose another.');
+    return refuse('used', 'tried');
   if (advising) return advised(state, question, own, read, context);
   const answered: Draft = { type: 'answered', seat: own.seat, team: own.team, answer: read, who: own.who };
   // What a player typed may be for the host's eyes first.
@@ -184,9 +170,9 @@ function isSentAgain(
 /** Why nobody who is asked alone may answer now, or null. */
 function mayNotAnswer(state: SittingState, { now }: Context): Refusal | null {
   const { held, clock } = state.round!;
-  if (held) return refuse('notNow', 'The host has paused the round. It goes on soon.');
+  if (held) return refuse('notNow', 'pausedSoon');
   const over = isRoundOver(state) || (isRunning(clock) && now > clock.deadline + ALLOWANCE);
-  return over ? refuse('late', 'This round is over.') : null;
+  return over ? refuse('late', 'roundOver') : null;
 }
 
 /** Whether nobody else of the team can answer: whoever pressed is still there to do it. */

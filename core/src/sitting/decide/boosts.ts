@@ -27,9 +27,9 @@ const mine = (state: SittingState, { team, seat }: Owner): { to?: string } => {
 
 /** The host, a spinner or a space gives a team a boost. */
 export function giveBoost(state: SittingState, team: string, boost: BoostName): Draft[] | Refusal {
-  if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
-  if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
-  if (!boostNow(state, boost)) return refuse('notThere', 'This round does not have that boost.');
+  if (state.phase !== 'round') return refuse('notNow', 'roundNotBegun');
+  if (!teamOf(state, team)) return refuse('notThere', 'noTeam');
+  if (!boostNow(state, boost)) return refuse('notThere', 'noBoostHere');
   return [{ type: 'boostGiven', team, boost, why: 'host' }];
 }
 
@@ -43,11 +43,11 @@ export function buyBoost(state: SittingState, owner: Owner, boost: BoostName): D
     !formatOf(round.format).sells ||
     state.show.rounds[round.index]!.rules.boosts == null
   )
-    return refuse('notThere', 'There is nothing to buy here.');
-  if (!isAsking(state)) return refuse('notNow', 'You can buy boosts while the round is on.');
-  if (round.held) return refuse('notNow', 'The host has paused the round.');
+    return refuse('notThere', 'nothingToBuy');
+  if (!isAsking(state)) return refuse('notNow', 'buyInRound');
+  if (round.held) return refuse('notNow', 'paused');
   const has = round.points.get(owner.team) ?? 0;
-  if (has < sold.price) return refuse('notNow', `That costs ${sold.price}, and you have ${has}.`);
+  if (has < sold.price) return refuse('notNow', 'tooDear', { price: sold.price, has });
   const own = mine(state, owner);
   const cause = { by: 'format', what: 'boost.price' } as const;
   const paid: Draft[] =
@@ -68,13 +68,13 @@ export function useBoost(
   context: Context,
 ): Draft[] | Refusal {
   const { team } = owner;
-  if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
+  if (state.phase !== 'round') return refuse('notNow', 'roundNotBegun');
   const rule = boostNow(state, boost);
-  if (!rule) return refuse('notNow', 'That boost cannot be used in this round.');
-  if (!(state.boosts.get(team) ?? []).includes(boost)) return refuse('used', 'You don’t have that boost.');
+  if (!rule) return refuse('notNow', 'boostNotHere');
+  if (!(state.boosts.get(team) ?? []).includes(boost)) return refuse('used', 'boostNone');
   if (isHindering(boost) && (on === undefined || on === team || !teamOf(state, on)))
-    return refuse('notThere', 'Choose another team.');
-  if (state.round?.held) return refuse('notNow', 'The host has paused the round.');
+    return refuse('notThere', 'otherTeam');
+  if (state.round?.held) return refuse('notNow', 'paused');
   const question = questionOf(state, owner);
   const own = mine(state, owner);
   const effect = effectOf(state, question, owner, boost, rule.amount, context);
@@ -112,30 +112,29 @@ function effectOf(
     case 'forgive':
     case 'hurry':
     case 'tithe':
-      return running ? refuse('already', 'It is running already.') : [];
+      return running ? refuse('already', 'boostRuns') : [];
     default:
   }
   const open = question?.step === 'open' && kindInPlay(state, question).keyed;
   const may = question && (question.mode === 'everyone' || question.floor === owner.team);
-  if (!open || !may) return refuse('notNow', 'You can use that while you have a question to answer.');
-  if (adviceOn(question)) return refuse('notNow', 'Others are being asked: let them finish first.');
+  if (!open || !may) return refuse('notNow', 'boostWithQuestion');
+  if (adviceOn(question)) return refuse('notNow', 'adviceOn');
   if (question.boosts.some((one) => one.team === owner.team && one.boost === boost))
-    return refuse('already', 'You have used that on this question.');
+    return refuse('already', 'boostUsedHere');
   const who = question.to ?? owner.team;
   const answered = question.byWho.has(who) || (owner.seat !== null && question.byWho.has(owner.seat));
-  if (answered) return refuse('notNow', 'You have answered already.');
+  if (answered) return refuse('notNow', 'answered');
   const play = question.to === null ? {} : { play: question.play };
   if (boost === 'moreTime') {
-    if (!question.clock) return refuse('notNow', 'No clock is running.');
-    if (question.to === null && question.floor !== owner.team)
-      return refuse('notNow', 'Everybody has the same clock here.');
+    if (!question.clock) return refuse('notNow', 'noClock');
+    if (question.to === null && question.floor !== owner.team) return refuse('notNow', 'sameClock');
     return [{ type: 'clockSet', clock: add(question.clock, amount * 1000, now), ...play }];
   }
   if (boost === 'thinOut') {
     const written = writtenQuestion(state, question);
     const before = [...question.removed, ...(question.again.get(who)?.removed ?? [])];
     if (!hasOptions(written) || question.order.length - before.length <= 2)
-      return refuse('notNow', 'That is no help with this question.');
+      return refuse('notNow', 'helpUseless');
     const removed = allButTwo(written, question.order, before, random);
     return [{ type: 'thinnedFor', who, team: owner.team, removed, ...play }];
   }

@@ -22,21 +22,20 @@ export function buzz(
 ): Draft[] | Refusal {
   const { now, distrusted = false } = context;
   const question = state.question;
-  if (question?.play !== play) return refuse('late', 'That question is not in play.');
-  if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
-  if (question.mode !== 'buzz') return refuse('notNow', 'This question is not for the buzzer.');
+  if (question?.play !== play) return refuse('late', 'notInPlay');
+  if (!teamOf(state, team)) return refuse('notThere', 'noTeam');
+  if (question.mode !== 'buzz') return refuse('notNow', 'notForBuzzer');
   const { lockout, mostDelay } = rulesOf(state);
   if (question.step === 'posed') {
-    if (question.early.includes(team)) return refuse('already', 'You have pressed too early already.');
+    if (question.early.includes(team)) return refuse('already', 'earlyAlready');
     return [{ type: 'buzzedEarly', team, seat }];
   }
-  if (question.step !== 'open') return refuse('late', 'The buzzers are closed.');
-  if (question.tried.includes(team)) return refuse('notYours', 'Your team has had this question.');
-  if (question.floor !== null) return refuse('late', 'Another team was first.');
+  if (question.step !== 'open') return refuse('late', 'buzzersClosed');
+  if (question.tried.includes(team)) return refuse('notYours', 'teamHad');
+  if (question.floor !== null) return refuse('late', 'otherFirst');
   if (question.early.includes(team) && now < question.openedAt! + lockout * 1000)
-    return refuse('notNow', `You pressed too early and have to wait ${lockout} s.`);
-  if (question.presses.some((one) => one.team === team))
-    return refuse('already', 'Your team has pressed already.');
+    return refuse('notNow', 'lockedOut', { seconds: lockout });
+  if (question.presses.some((one) => one.team === team)) return refuse('already', 'teamPressed');
   const oneWay = distrusted ? 0 : Math.min(context.roundTrip ?? 0, mostDelay) / 2;
   const possible = Math.max(question.openedAt!, now - oneWay);
   const moment = Math.min(now, Math.max(possible, pressed));

@@ -14,7 +14,7 @@ import { decided } from './buzz.ts';
 import type { Context } from './context.ts';
 import { at, lock } from './steps.ts';
 
-const noClock = refuse('notNow', 'No clock is running.');
+const noClock = refuse('notNow', 'noClock');
 
 export function setClock(
   state: SittingState,
@@ -26,10 +26,10 @@ export function setClock(
   if (no) return no;
   const clock = question.clock;
   if (!clock) return noClock;
-  if (adviceOn(question)) return refuse('notNow', 'The clock waits until the others have been asked.');
+  if (adviceOn(question)) return refuse('notNow', 'clockWaitsAdvice');
   if (act === 'drop') return [{ type: 'clockSet', clock: null }];
   if (isRunning(clock) === (act === 'run'))
-    return refuse('already', act === 'run' ? 'The clock runs.' : 'The clock is held.');
+    return refuse('already', act === 'run' ? 'clockRuns' : 'clockHeld');
   return [{ type: 'clockSet', clock: act === 'run' ? run(clock, now) : hold(clock, now) }];
 }
 
@@ -37,8 +37,7 @@ export function setClock(
 function setRoundClock(state: SittingState, act: 'hold' | 'run' | 'drop', now: number): Draft[] | Refusal {
   const { clock, held } = state.round!;
   if (act === 'drop') return clock ? [{ type: 'roundClockSet', clock: null, held }] : noClock;
-  if (held === (act === 'hold'))
-    return refuse('already', held ? 'The round is paused.' : 'The round is going on.');
+  if (held === (act === 'hold')) return refuse('already', held ? 'paused' : 'roundRuns');
   const set = act === 'hold' ? hold : run;
   return [{ type: 'roundClockSet', clock: clock && set(clock, now), held: !held }];
 }
@@ -58,10 +57,8 @@ export function endRound(state: SittingState): Draft[] | Refusal {
   if (round && !formatOf(round.format).inTurns && !state.question && !isRoundOver(state))
     return formatOf(round.format).next(round.state) === null
       ? [{ type: 'roundEnded', why: 'host' }]
-      : refuse('notNow', 'Somebody is on: let them finish first.');
-  return isAsking(state)
-    ? [{ type: 'roundEnded', why: 'host' }]
-    : refuse('notNow', 'There is nothing to end here.');
+      : refuse('notNow', 'attemptOn');
+  return isAsking(state) ? [{ type: 'roundEnded', why: 'host' }] : refuse('notNow', 'nothingToEnd');
 }
 
 export function addTime(state: SittingState, seconds: number, { now }: Context): Draft[] | Refusal {
@@ -111,9 +108,8 @@ export function goesOnAt(state: SittingState): number | null {
 
 /** Holds a self-running round between its steps, or lets it go on. */
 export function holdPace(state: SittingState, on: boolean): Draft[] | Refusal {
-  if (state.phase !== 'round' || rulesOf(state).pace === null)
-    return refuse('notNow', 'This round does not run by itself.');
-  return state.held === on ? refuse('already', 'It is so already.') : [{ type: 'paceHeld', on }];
+  if (state.phase !== 'round' || rulesOf(state).pace === null) return refuse('notNow', 'noAutopilot');
+  return state.held === on ? refuse('already', 'already') : [{ type: 'paceHeld', on }];
 }
 
 /** The next moment at which time itself acts (server milliseconds), or null. */
@@ -153,5 +149,5 @@ export function timeUp(
   if (alone !== null && now >= alone) return timeUpAlone(state, context);
   const on = goesOnAt(state);
   if (on !== null && now >= on) return carryOut(nextStep(state).command!);
-  return refuse('notNow', 'Time is not up.');
+  return refuse('notNow', 'timeLeft');
 }

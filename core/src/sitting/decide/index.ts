@@ -53,8 +53,7 @@ export function decide(
   const { state } = sitting;
   // Time does what is due, whatever it is called: its commands need no id of their own.
   if (context.actor.role !== 'clock' && state.commands.has(commandKey(context.actor, id))) return [];
-  if (!(roles[command.type] ?? ['host']).includes(context.actor.role))
-    return refuse('notYours', 'Only the host can do that.');
+  if (!(roles[command.type] ?? ['host']).includes(context.actor.role)) return refuse('notYours', 'hostOnly');
   const drafts = draft(sitting, command, context);
   if (isRefusal(drafts)) return drafts;
   let seq = sitting.log.at(-1)?.seq ?? 0;
@@ -101,8 +100,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     'allowReactions',
     'letThrough',
   ];
-  if (state.phase === 'closed' && !always.includes(command.type))
-    return refuse('notNow', 'The show is closed. Take back the closing to go on.');
+  if (state.phase === 'closed' && !always.includes(command.type)) return refuse('notNow', 'showClosed');
   switch (command.type) {
     case 'begin':
       return begin(state, command.round, context);
@@ -138,7 +136,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return buzz(state, { ...command, seat: null }, context);
     case 'buzz': {
       const seat = state.seats.get(context.actor.id);
-      if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
+      if (!seat || seat.removed) return refuse('notYours', 'notIn');
       return buzz(state, { ...command, team: seat.team, seat: seat.id }, context);
     }
     case 'showSpinner':
@@ -155,7 +153,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
     case 'buyBoost':
     case 'useBoost': {
       const seat = state.seats.get(context.actor.id);
-      if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
+      if (!seat || seat.removed) return refuse('notYours', 'notIn');
       const owner = { team: seat.team, seat: seat.id };
       return command.type === 'buyBoost'
         ? buyBoost(state, owner, command.boost)
@@ -169,7 +167,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return addTime(state, command.seconds, context);
     case 'showStandings':
       return state.standings === command.on
-        ? refuse('already', 'It is so already.')
+        ? refuse('already', 'already')
         : [{ type: 'standingsShown', on: command.on }];
     case 'countHands':
       return countHands(state, command.counts);
@@ -177,7 +175,7 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return group(state, command);
     case 'letThrough': {
       const response = playOf(state, command.play)?.byWho.get(command.who);
-      if (!response?.held) return refuse('already', 'Nothing is held back there.');
+      if (!response?.held) return refuse('already', 'nothingHeld');
       return [{ type: 'letThrough', who: command.who, play: command.play }];
     }
     case 'next':
@@ -188,12 +186,10 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return holdPace(state, command.on);
     case 'allowReactions':
       return state.reactions === command.on
-        ? refuse('already', 'It is so already.')
+        ? refuse('already', 'already')
         : [{ type: 'reactionsAllowed', on: command.on }];
     case 'mute':
-      return state.muted === command.on
-        ? refuse('already', 'It is so already.')
-        : [{ type: 'muted', on: command.on }];
+      return state.muted === command.on ? refuse('already', 'already') : [{ type: 'muted', on: command.on }];
     case 'adjust':
       return adjust(state, command);
     case 'takeBack':
@@ -202,11 +198,11 @@ function draft(sitting: Sitting, command: Command, context: Context): Draft[] | 
       return forward(sitting);
     case 'close':
       return state.phase === 'lobby'
-        ? refuse('notNow', 'The round has not begun.')
+        ? refuse('notNow', 'roundNotBegun')
         : [...countNow(state), { type: 'closed' }];
     case 'lockDoors':
       return state.locked === command.on
-        ? refuse('already', 'It is so already.')
+        ? refuse('already', 'already')
         : [{ type: 'doorsLocked', on: command.on }];
     case 'renameSeat':
       return renameSeat(state, command.seat, command.name);
@@ -259,7 +255,7 @@ function adjust(
   state: SittingState,
   { team, amount, reason }: Command & { type: 'adjust' },
 ): Draft[] | Refusal {
-  if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
-  if (amount === 0) return refuse('invalid', 'A change of 0 points changes nothing.');
+  if (!teamOf(state, team)) return refuse('notThere', 'noTeam');
+  if (amount === 0) return refuse('invalid', 'zeroPoints');
   return [{ type: 'scored', team, amount, cause: { by: 'hand', reason } }];
 }

@@ -19,9 +19,9 @@ export function next(
   context: Context,
   one: (command: HostCommand) => Draft[] | Refusal,
 ): Draft[] | Refusal {
-  if (after !== state.steppedWith) return refuse('overtaken', 'That step has been taken already.');
+  if (after !== state.steppedWith) return refuse('overtaken', 'stepTaken');
   const [first, ...rest] = nextStep(state).does;
-  if (!first) return refuse('notNow', 'First somebody has to choose or decide something.');
+  if (!first) return refuse('notNow', 'decideFirst');
   const drafts = one(first);
   if (isRefusal(drafts)) return drafts;
   const all = [...drafts];
@@ -64,5 +64,5 @@ function joined(
     }
     default:
   }
-  return refuse('notNow', 'That cannot follow at once.');
+  return refuse('notNow', 'notNext');
 }

@@ -19,12 +19,11 @@ function nameTaken(state: SittingState, name: string, but?: string): boolean {
   return false;
 }
 
-const taken = (name: string) =>
-  refuse('nameTaken', `Somebody here is called ${name} already. Add a letter or choose another name.`);
+const taken = (name: string) => refuse('nameTaken', 'nameTaken', { name });
 
 const seatHere = (state: SittingState, id: string): Seat | Refusal => {
   const seat = state.seats.get(id);
-  return seat && !seat.removed ? seat : refuse('notThere', 'That player is no longer here.');
+  return seat && !seat.removed ? seat : refuse('notThere', 'playerGone');
 };
 
 /** The team that has fewest players; of several one is drawn, by the seed where there is one. */
@@ -57,31 +56,29 @@ export function takeSeat(
 ): Draft[] | Refusal {
   const { seat, token } = command;
   const { devices, doors } = state.show;
-  if (state.phase === 'closed') return refuse('notNow', 'This show is over.');
-  if (state.locked) return refuse('notNow', 'The host has locked the doors. Ask to be let in.');
-  if (state.phase === 'round' && !doors.late)
-    return refuse('notNow', 'The show has begun, and nobody is let in any more. Ask the host.');
+  if (state.phase === 'closed') return refuse('notNow', 'showOver');
+  if (state.locked) return refuse('notNow', 'doorsLocked');
+  if (state.phase === 'round' && !doors.late) return refuse('notNow', 'doorsClosed');
   const folded = foldText(command.name);
   if ([...state.seats.values()].some((one) => one.banned && (one.folded === folded || one.token === token)))
-    return refuse('notYours', 'The host has closed this show to you.');
+    return refuse('notYours', 'banned');
   if ([...state.seats.values()].some((one) => one.token === token && !one.removed))
-    return refuse('already', 'This device has a seat already.');
+    return refuse('already', 'deviceSeated');
   const listed = teamOfMember(state, folded);
   if (doors.roster.length > 0 && !listed && !doors.roster.some((one) => foldText(one) === folded))
-    return refuse('notThere', 'This name is not on the list. Write it as the host knows it.');
-  if (doors.madeNames && !isMadeName(command.name))
-    return refuse('notThere', 'Here everybody plays under a name that was made up. Take one of those.');
+    return refuse('notThere', 'nameNotListed');
+  if (doors.madeNames && !isMadeName(command.name)) return refuse('notThere', 'madeNamesOnly');
   const alone = devices.score === 'players';
   const team = alone ? seat : (listed ?? (doors.teams === 'choose' ? command.team : ''));
   if (!alone && !listed && doors.teams === 'choose' && !teamOf(state, team))
-    return refuse('notThere', 'There is no such team.');
+    return refuse('notThere', 'noTeam');
   // Names that the host has written down are the host's own.
   const known = listed !== undefined || doors.roster.length > 0;
   const held = !known && context.unwanted?.(command.name) === true;
   const name = held ? freeName(state, context) : command.name;
   const asked = held ? { asked: command.name } : {};
   if (nameTaken(state, name)) return taken(name);
-  if (state.taken.all >= MAX_SEATS) return refuse('notNow', `All ${MAX_SEATS} seats are taken.`);
+  if (state.taken.all >= MAX_SEATS) return refuse('notNow', 'full', { n: MAX_SEATS });
   // Everybody plays for themselves: the seat is a team of one, with a weave of its own.
   if (alone)
     return [
@@ -105,7 +102,7 @@ function askedAtOnce(state: SittingState, who: string, team: string, context: Co
 export function renameSeat(state: SittingState, id: string, name: string): Draft[] | Refusal {
   const seat = seatHere(state, id);
   if ('refused' in seat) return seat;
-  if (seat.name === name) return refuse('already', 'That is the name already.');
+  if (seat.name === name) return refuse('already', 'sameName');
   if (nameTaken(state, name, id)) return taken(name);
   return [{ type: 'seatRenamed', seat: id, name }];
 }
@@ -113,10 +110,9 @@ export function renameSeat(state: SittingState, id: string, name: string): Draft
 export function moveSeat(state: SittingState, id: string, team: string, context: Context): Draft[] | Refusal {
   const seat = seatHere(state, id);
   if ('refused' in seat) return seat;
-  if (state.show.devices.score === 'players')
-    return refuse('notNow', 'Everybody plays for themselves here: there are no teams to move to.');
-  if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
-  if (seat.team === team) return refuse('already', 'The player is in that team already.');
+  if (state.show.devices.score === 'players') return refuse('notNow', 'noTeamsHere');
+  if (!teamOf(state, team)) return refuse('notThere', 'noTeam');
+  if (seat.team === team) return refuse('already', 'inTeam');
   return [{ type: 'seatMoved', seat: id, team }, ...askedAtOnce(state, id, team, context)];
 }
 
@@ -125,7 +121,7 @@ export function giveSeat(state: SittingState, id: string, token: string): Draft[
   const seat = seatHere(state, id);
   if ('refused' in seat) return seat;
   if ([...state.seats.values()].some((one) => !one.removed && one.token === token))
-    return refuse('already', 'That device has a seat already.');
+    return refuse('already', 'deviceSeated');
   return [{ type: 'seatGiven', seat: id, token }];
 }
 

@@ -13,10 +13,10 @@ export function countHands(state: SittingState, counts: number[]): Draft[] | Ref
   const { question, no } = at(state, 'open', 'locked');
   if (no) return no;
   if (state.show.devices.mode !== 'none' || pollingOf(state, question) === null)
-    return refuse('notNow', 'Hands are counted in a survey where nobody has a phone.');
+    return refuse('notNow', 'handsWithoutPhones');
   const places = question.order.length;
-  if (places === 0) return refuse('notNow', 'Own words cannot be counted by hands: write them down.');
-  if (counts.length !== places) return refuse('invalid', `There are ${places} places to count hands for.`);
+  if (places === 0) return refuse('notNow', 'wordsNoHands');
+  if (counts.length !== places) return refuse('invalid', 'handPlaces', { n: places });
   return [{ type: 'handsCounted', counts }];
 }
 
@@ -30,14 +30,12 @@ export function group(
     !question ||
     kindInPlay(state, question).control(writtenQuestion(state, question).answer).type !== 'words'
   )
-    return refuse('notThere', 'There are no words to group here.');
+    return refuse('notThere', 'noWords');
   const written = new Set(question.responses.map(({ answer }) => foldText(String(answer?.text ?? ''))));
-  if (!words.every((one) => written.has(one))) return refuse('notThere', 'Nobody wrote that.');
+  if (!words.every((one) => written.has(one))) return refuse('notThere', 'nobodyWrote');
   const names = new Set(question.groups.values());
   if (into !== null && !names.has(into) && names.size >= MOST_GROUPS_OF_WORDS)
-    return refuse('notNow', `At most ${MOST_GROUPS_OF_WORDS} groups.`);
+    return refuse('notNow', 'groupsMost', { n: MOST_GROUPS_OF_WORDS });
   const moved = words.filter((one) => (question.groups.get(one) ?? null) !== into);
-  return moved.length === 0
-    ? refuse('already', 'It is so already.')
-    : [{ type: 'grouped', play, words: moved, into }];
+  return moved.length === 0 ? refuse('already', 'already') : [{ type: 'grouped', play, words: moved, into }];
 }

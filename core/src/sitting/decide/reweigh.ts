@@ -30,15 +30,14 @@ const sameAs = (state: SittingState, meant: QuestionInPlay): QuestionInPlay[] =>
 /** Gives a question that is over another value, or counts it for everybody or nobody: points follow as if it had been so from the start. */
 export function reweigh(state: SittingState, { play, points, counts }: Weight): Draft[] | Refusal {
   const meant = playOf(state, play);
-  if (!meant || meant.settledAt === null) return refuse('notNow', 'That question isn’t over yet.');
-  if (!kindInPlay(state, meant).keyed) return refuse('notNow', 'This question has no correct answer.');
-  if (!mayReweigh(state, meant))
-    return refuse('notNow', 'In this round a question decides more than points. Mark its answers instead.');
+  if (!meant || meant.settledAt === null) return refuse('notNow', 'questionOn');
+  if (!kindInPlay(state, meant).keyed) return refuse('notNow', 'noCorrect');
+  if (!mayReweigh(state, meant)) return refuse('notNow', 'decidesMore');
   const weight = { points: points ?? meant.points, counts: counts ?? meant.counts };
   const others = sameAs(state, meant).filter(
     (one) => one.points !== weight.points || one.counts !== weight.counts,
   );
-  if (others.length === 0) return refuse('already', 'It counts like that already.');
+  if (others.length === 0) return refuse('already', 'countsAlready');
   return [
     ...others.map((one): Draft => ({ type: 'reweighed', play: one.play, ...weight })),
     ...reckonAgain(

@@ -18,7 +18,7 @@ import { choosesTogether } from '../read/wishes.ts';
 import type { Context } from './context.ts';
 import { wish } from './wish.ts';
 
-const spinnerIsOn = refuse('notNow', 'First what the spinner brings.');
+const spinnerIsOn = refuse('notNow', 'spinnerFirst');
 
 /** Who begins a round: by its rule of turns; in order it goes on where the last round stopped. */
 function firstTurn(state: SittingState, index: number, { random }: Context): string {
@@ -38,15 +38,13 @@ function firstTurn(state: SittingState, index: number, { random }: Context): str
  * settled is left with it: where steps are taken together it would else end only with the next one.
  */
 export function begin(state: SittingState, given: number | undefined, context: Context): Draft[] | Refusal {
-  if (given === undefined && state.phase !== 'lobby') return refuse('already', 'The round has begun.');
+  if (given === undefined && state.phase !== 'lobby') return refuse('already', 'roundBegun');
   const { question } = state;
-  if (question && question.step !== 'settled')
-    return refuse('notNow', 'A question is in play: bring it to its end first.');
-  if (isAsking(state))
-    return refuse('notNow', 'Everybody is on a question of their own: end the round first.');
+  if (question && question.step !== 'settled') return refuse('notNow', 'endQuestionFirst');
+  if (isAsking(state)) return refuse('notNow', 'endAloneFirst');
   const index = given ?? nextRound(state);
   const round = index === null ? undefined : state.show.rounds[index];
-  if (index === null || !round) return refuse('notThere', 'There is no such round.');
+  if (index === null || !round) return refuse('notThere', 'noRound');
   const format = formatOf(round.format);
   const dealt = format.deal(
     round.content,
@@ -62,33 +60,31 @@ export function begin(state: SittingState, given: number | undefined, context: C
 }
 
 export function giveTurn(state: SittingState, team: string): Draft[] | Refusal {
-  if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
-  if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
-  if (state.question) return refuse('notNow', 'A question is in play: hand it on instead.');
-  if (turnsLeft(state)?.get(team) === 0) return refuse('notNow', 'That team has had all its turns.');
-  return state.turn === team ? refuse('already', 'It is their turn.') : [{ type: 'turnGiven', team }];
+  if (!teamOf(state, team)) return refuse('notThere', 'noTeam');
+  if (state.phase !== 'round') return refuse('notNow', 'roundNotBegun');
+  if (state.question) return refuse('notNow', 'passInstead');
+  if (turnsLeft(state)?.get(team) === 0) return refuse('notNow', 'turnsUsed');
+  return state.turn === team ? refuse('already', 'theirTurn') : [{ type: 'turnGiven', team }];
 }
 
 /** Brings a question into play; who may answer it is the round's rule. Where each is asked alone, `team` chooses its own. */
 export function choose(state: SittingState, ref: string, context: Context, team?: string): Draft[] | Refusal {
   const { random, now, actor } = context;
   const seat = actor.role === 'seat' ? state.seats.get(actor.id) : undefined;
-  if (actor.role === 'seat' && (!seat || seat.removed))
-    return refuse('notYours', 'You are not in this show any more.');
+  if (actor.role === 'seat' && (!seat || seat.removed)) return refuse('notYours', 'notIn');
   if (isAsking(state)) return takeAlone(state, ref, seat?.team ?? team ?? '', context);
   if (seat && !(state.round && formatOf(state.round.format).chosenByHandset && seat.team === state.turn))
-    return refuse('notYours', 'Another team is choosing.');
-  if (!state.round) return refuse('notNow', 'The round has not begun.');
-  if (state.question) return refuse('already', 'A question is in play already.');
+    return refuse('notYours', 'otherChooses');
+  if (!state.round) return refuse('notNow', 'roundNotBegun');
+  if (state.question) return refuse('already', 'questionInPlay');
   if (state.spinner) return spinnerIsOn;
-  if (isRoundOver(state)) return refuse('notNow', 'This round is over.');
+  if (isRoundOver(state)) return refuse('notNow', 'roundOver');
   const picked = formatOf(state.round.format).choose(state.round.state, ref, tableOf(state), random);
   if (isRefusal(picked)) return picked;
   const vote = seat && choosesTogether(state) ? wish(state, seat, picked.ref, context) : null;
-  if (vote && !vote.settled)
-    return vote.drafts.length > 0 ? vote.drafts : refuse('already', 'That is what you wished for.');
+  if (vote && !vote.settled) return vote.drafts.length > 0 ? vote.drafts : refuse('already', 'wished');
   const mode = picked.mode ?? rulesOf(state).floor;
-  if (mode === 'turn' && !teamOf(state, state.turn)) return refuse('notNow', 'Nobody is here to answer yet.');
+  if (mode === 'turn' && !teamOf(state, state.turn)) return refuse('notNow', 'nobodyToAnswer');
   const weight = state.show.questions[picked.question]?.weight ?? 1;
   const floor = mode === 'turn' ? state.turn : null;
   const points = picked.points * weight;
@@ -108,12 +104,12 @@ function started(state: SittingState, now: number): Draft[] {
 
 /** An act that the format of the round knows alone. */
 export function act(state: SittingState, given: unknown, { actor, random, now }: Context): Draft[] | Refusal {
-  if (!state.round) return refuse('notNow', 'The round has not begun.');
+  if (!state.round) return refuse('notNow', 'roundNotBegun');
   if (state.spinner) return spinnerIsOn;
   let by: By = { role: actor.role === 'stage' ? 'stage' : 'host' };
   if (actor.role === 'seat') {
     const seat = state.seats.get(actor.id);
-    if (!seat || seat.removed) return refuse('notYours', 'You are not in this show any more.');
+    if (!seat || seat.removed) return refuse('notYours', 'notIn');
     by = { role: 'team', team: seat.team };
   }
   const drafts = formatOf(state.round.format).act(state.round.state, given, tableOf(state, now), by, random);

@@ -40,32 +40,27 @@ const ruledAs = (team: string, verdict: Verdict, share: number, who: string, pla
 export function rule(state: SittingState, ruling: Ruling, context: Context): Draft[] | Refusal {
   const { team, verdict, share = 0.5, seat } = ruling;
   const question = ruling.play === undefined ? state.question : playOf(state, ruling.play);
-  if (!question) return refuse('notNow', 'No question is in play.');
+  if (!question) return refuse('notNow', 'noneInPlay');
   if (question.to !== null) return ruleOnOne(state, question, ruling, context);
-  if (question.step === 'picked') return refuse('already', 'The question is chosen.');
-  if (!teamOf(state, team)) return refuse('notThere', 'There is no such team.');
-  if (!kindInPlay(state, question).keyed)
-    return refuse('notNow', 'This one has no right answer. Points can be given by hand, with a reason.');
+  if (question.step === 'picked') return refuse('already', 'questionChosen');
+  if (!teamOf(state, team)) return refuse('notThere', 'noTeam');
+  if (!kindInPlay(state, question).keyed) return refuse('notNow', 'noCorrectByHand');
   if (seat !== undefined && !(memberwise(state, question) && question.byWho.get(seat)?.team === team))
-    return refuse('notThere', 'There is no such answer.');
+    return refuse('notThere', 'noAnswer');
   const who = seat ?? team;
   const before = question.byWho.get(who);
   if (before?.verdict === verdict && (verdict !== 'part' || before.share === share))
-    return refuse('already', verdict === 'part' ? 'It is ruled so.' : `It is ruled ${verdict}.`);
+    return refuse('already', 'markedSo');
   const own = ruledAs(team, verdict, share, who, ruling.play);
   if (question.step === 'settled') return [own, ...reckonAgain(state, [{ question, rulings: [own] }])];
   if (question.mode !== 'everyone') {
-    if (question.tried.includes(team))
-      return refuse('notNow', 'That team was handed past. Take back the step, or change its points by hand.');
-    if (team !== question.floor && verdict === 'wrong' && !before)
-      return refuse('notNow', 'That team does not have the floor. Take points away by hand, with a reason.');
+    if (question.tried.includes(team)) return refuse('notNow', 'passedTeam');
+    if (team !== question.floor && verdict === 'wrong' && !before) return refuse('notNow', 'notTheirTurn');
     const won = wonBy(state, question);
-    if (verdict !== 'wrong' && won && won.team !== team)
-      return refuse('notNow', 'Another team was right. Rule that one wrong first.');
+    if (verdict !== 'wrong' && won && won.team !== team) return refuse('notNow', 'otherRight');
   }
   if (question.step !== 'posed' && question.step !== 'open') return [own];
-  if (question.mode === 'everyone')
-    return question.step === 'posed' ? refuse('notNow', 'Open the answers first.') : [own];
+  if (question.mode === 'everyone') return question.step === 'posed' ? refuse('notNow', 'openFirst') : [own];
   if (question.step === 'posed') return [{ type: 'locked', why: 'host' }, own];
   const locked = lock(state, 'host');
   return 'refused' in locked ? locked : [...locked.filter((one) => one.type === 'locked'), own];
@@ -80,7 +75,7 @@ function ruleOnOne(
 ): Draft[] | Refusal {
   const before = question.byWho.get(question.to!);
   if (before?.verdict === verdict && (verdict !== 'part' || before.share === share))
-    return refuse('already', verdict === 'part' ? 'It is ruled so.' : `It is ruled ${verdict}.`);
+    return refuse('already', 'markedSo');
   const own = ruledAs(question.floor!, verdict, share, question.to!, question.play);
   if (question.step === 'settled') return [own, ...reckonAgain(state, [{ question, rulings: [own] }])];
   return ruleAlone(state, question, own, context);
@@ -94,12 +89,12 @@ const sameAnswer = (a: Response, b: Response): boolean =>
 export function acceptAnswer(state: SittingState, play: number, who: string): Draft[] | Refusal {
   const question: QuestionInPlay | null = playOf(state, play);
   const meant = question?.byWho.get(who);
-  if (!question || !meant?.answer) return refuse('notThere', 'There is no such answer.');
-  if (!kindInPlay(state, question).keyed) return refuse('notNow', 'This one has no right answer.');
-  if (question.step === 'open') return refuse('notNow', 'Answers are open: lock them first.');
+  if (!question || !meant?.answer) return refuse('notThere', 'noAnswer');
+  if (!kindInPlay(state, question).keyed) return refuse('notNow', 'noCorrect');
+  if (question.step === 'open') return refuse('notNow', 'lockFirst');
   if (question.to !== null) return acceptFromEach(state, question, meant);
   const same = question.responses.filter((one) => sameAnswer(meant, one) && one.share < 1);
-  if (same.length === 0) return refuse('already', 'It is ruled right.');
+  if (same.length === 0) return refuse('already', 'markedRight');
   const settled = question.step === 'settled';
   const rulings = same.map((one) => ruledAs(one.team, 'right', 1, one.who, settled ? play : undefined));
   return settled ? [...rulings, ...reckonAgain(state, [{ question, rulings }])] : rulings;
@@ -118,6 +113,6 @@ function acceptFromEach(
     const [own] = question.responses.filter((one) => sameAnswer(meant, one) && one.share < 1);
     if (own) changed.push({ question, rulings: [ruledAs(own.team, 'right', 1, own.who, play)] });
   }
-  if (changed.length === 0) return refuse('already', 'It is ruled right.');
+  if (changed.length === 0) return refuse('already', 'markedRight');
   return [...changed.flatMap(({ rulings }) => rulings), ...reckonAgain(state, changed)];
 }

@@ -17,17 +17,17 @@ const MOST = 6;
 
 /** Brings the spinner over the stage. */
 export function showSpinner(state: SittingState, what: SpunWhat, team: string | null): Draft[] | Refusal {
-  if (state.phase !== 'round') return refuse('notNow', 'The round has not begun.');
-  if (state.spinner) return refuse('already', 'The spinner is on.');
-  if (isAsking(state)) return refuse('notNow', 'Everybody is on a question of their own.');
+  if (state.phase !== 'round') return refuse('notNow', 'roundNotBegun');
+  if (state.spinner) return refuse('already', 'spinnerOn');
+  if (isAsking(state)) return refuse('notNow', 'onOwn');
   // What comes up beside a settled question may be told at once; another question only once it is gone.
   const asksOne = what === 'question' || what === 'category';
   if (state.question && (asksOne || state.question.step !== 'settled'))
-    return refuse('notNow', 'A question is in play: bring it to its end first.');
+    return refuse('notNow', 'endQuestionFirst');
   const forTeam = what === 'surprise' ? (team ?? state.turn) : null;
-  if (forTeam !== null && !teamOf(state, forTeam)) return refuse('notThere', 'There is no such team.');
+  if (forTeam !== null && !teamOf(state, forTeam)) return refuse('notThere', 'noTeam');
   const fields = fieldsOf(state, what);
-  if (fields.length < 2) return refuse('notNow', 'There is not enough to draw from.');
+  if (fields.length < 2) return refuse('notNow', 'tooFewToSpin');
   return [{ type: 'spinnerShown', what, team: forTeam, fields }];
 }
 
@@ -49,11 +49,9 @@ export function spin(
   { actor, random }: Context,
 ): Draft[] | Refusal {
   const { spinner } = state;
-  if (!spinner) return refuse('notNow', 'The spinner is not on.');
-  if (actor.role === 'seat' && !maySpin(state, actor.id))
-    return refuse('notYours', 'Somebody else throws the shuttle.');
-  if (spinner.field !== null && (actor.role !== 'host' || !reason))
-    return refuse('already', 'It has been thrown. To throw it again, say why.');
+  if (!spinner) return refuse('notNow', 'spinnerOff');
+  if (actor.role === 'seat' && !maySpin(state, actor.id)) return refuse('notYours', 'otherThrows');
+  if (spinner.field !== null && (actor.role !== 'host' || !reason)) return refuse('already', 'thrown');
   const passes = FEWEST + Math.round((strength ?? random()) * (MOST - FEWEST));
   return [{ type: 'spun', field: drawField(spinner.fields, random), passes, ...(reason ? { reason } : {}) }];
 }
@@ -61,7 +59,7 @@ export function spin(
 /** The spinner goes, and what came up follows. */
 export function closeSpinner(state: SittingState, context: Context): Draft[] | Refusal {
   const { spinner } = state;
-  if (!spinner) return refuse('notNow', 'The spinner is not on.');
+  if (!spinner) return refuse('notNow', 'spinnerOff');
   const closed: Draft = { type: 'spinnerClosed' };
   const field = spinner.field === null ? undefined : spinner.fields[spinner.field];
   if (!field) return [closed];

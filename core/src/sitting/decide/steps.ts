@@ -18,25 +18,14 @@ import { handOnTo, turnAfter } from '../read/turns.ts';
 import type { Context } from './context.ts';
 import { ofRound, withConsequences } from './consequences.ts';
 
-const names: Record<Step, string> = {
-  picked: 'chosen',
-  posed: 'posed',
-  open: 'open',
-  locked: 'locked',
-  answers: 'locked and its answers shown',
-  key: 'locked and its key shown',
-  settled: 'settled',
-};
-
 /** The question in play if it stands at one of `steps`; otherwise why not. */
 export function at(
   state: SittingState,
   ...steps: Step[]
 ): { question: QuestionInPlay; no: null } | { question: null; no: Refusal } {
   const question = state.question;
-  if (!question) return { question: null, no: refuse('notNow', 'No question is in play.') };
-  if (!steps.includes(question.step))
-    return { question: null, no: refuse('already', `The question is ${names[question.step]}.`) };
+  if (!question) return { question: null, no: refuse('notNow', 'noneInPlay') };
+  if (!steps.includes(question.step)) return { question: null, no: refuse('already', 'stepTaken') };
   return { question, no: null };
 }
 
@@ -65,8 +54,7 @@ export function posed(state: SittingState, id: string, random: Random): Draft & 
 export function open(state: SittingState, { now }: Context): Draft[] | Refusal {
   const { question, no } = at(state, 'posed');
   if (no) return no;
-  if (kindInPlay(state, question).given === 'nowhere')
-    return refuse('notNow', 'This is an information card: there is nothing to answer.');
+  if (kindInPlay(state, question).given === 'nowhere') return refuse('notNow', 'card');
   return [startClock(state, question, now)];
 }
 
@@ -110,7 +98,7 @@ export function lock(
 ): Draft[] | Refusal {
   const { question, no } = at(state, 'open');
   if (no) return no;
-  if (adviceOn(question)) return refuse('notNow', 'Others are being asked: let them finish first.');
+  if (adviceOn(question)) return refuse('notNow', 'adviceOn');
   return [{ type: 'locked', why }, ...marked(state, question, extra)];
 }
 
@@ -120,21 +108,18 @@ export function showAnswers(state: SittingState): Draft[] | Refusal {
 }
 
 export function showKey(state: SittingState): Draft[] | Refusal {
-  if (state.question?.step === 'open')
-    return refuse('notNow', 'Answers are open: lock them before the key is shown.');
+  if (state.question?.step === 'open') return refuse('notNow', 'lockBeforeAnswer');
   const { question, no } = at(state, 'locked', 'answers', 'settled');
   if (no) return no;
-  return question.keyShown ? refuse('already', 'The key is shown.') : [{ type: 'keyShown' }];
+  return question.keyShown ? refuse('already', 'answerShown') : [{ type: 'keyShown' }];
 }
 
 export function showResponse(state: SittingState, who: string | null): Draft[] | Refusal {
   const { question, no } = at(state, 'locked', 'answers', 'key', 'settled');
   if (no) return no;
-  if (who !== null && !question.byWho.get(who)?.answer)
-    return refuse('notThere', 'There is no such answer to show.');
-  if (who !== null && question.byWho.get(who)?.held)
-    return refuse('notNow', 'This answer is held back for its words. Let it through first.');
-  if (question.onStage === who) return refuse('already', 'It is so already.');
+  if (who !== null && !question.byWho.get(who)?.answer) return refuse('notThere', 'noAnswer');
+  if (who !== null && question.byWho.get(who)?.held) return refuse('notNow', 'answerHeld');
+  if (question.onStage === who) return refuse('already', 'already');
   return [{ type: 'responseShown', who }];
 }
 
@@ -151,19 +136,18 @@ function penaltyFor(state: SittingState, question: QuestionInPlay): Draft[] {
 }
 
 export function handOn(state: SittingState, { now }: Context): Draft[] | Refusal {
-  if (state.question?.keyShown)
-    return refuse('notNow', 'The key has been shown, so nobody else can have the question.');
+  if (state.question?.keyShown) return refuse('notNow', 'answerOut');
   const { question, no } = at(state, 'posed', 'open', 'locked', 'answers');
   if (no) return no;
   const kind = kindInPlay(state, question);
-  if (kind.given === 'nowhere') return refuse('notNow', 'There is nothing to answer here.');
-  if (question.mode === 'everyone') return refuse('notNow', 'Everyone has this question already.');
-  if (question.floor === null) return refuse('notNow', 'Nobody has the floor: anybody may buzz.');
-  if (wonBy(state, question)) return refuse('notNow', 'There is a right answer already.');
+  if (kind.given === 'nowhere') return refuse('notNow', 'nothingToAnswer');
+  if (question.mode === 'everyone') return refuse('notNow', 'everyoneHas');
+  if (question.floor === null) return refuse('notNow', 'anyoneBuzzes');
+  if (wonBy(state, question)) return refuse('notNow', 'hasRight');
   if (question.step === 'open' && question.responses.some((one) => one.team === question.floor))
-    return refuse('notNow', 'The team has answered: lock it first.');
+    return refuse('notNow', 'lockTeamFirst');
   const to = handOnTo(state, question);
-  if (to === null) return refuse('notNow', 'Every team has had this question.');
+  if (to === null) return refuse('notNow', 'allHad');
   const team = to === 'buzz' ? null : to.team;
   const factors = factorsDue(state, question).filter(({ why }) => why === 'forgive');
   const drafts: Draft[] = [

@@ -23,11 +23,7 @@ function heldAt(clock: Clock | null, moment: number): Clock | null {
  */
 export function takeBack({ log, state }: Sitting, to?: number): Draft[] | Refusal {
   const step = to === undefined ? state.steps.at(-1) : state.steps.find((one) => one.seq === to);
-  if (!step)
-    return refuse(
-      'notNow',
-      to === undefined ? 'There is nothing to take back.' : 'That step is taken back already.',
-    );
+  if (!step) return refuse('notNow', to === undefined ? 'nothingToUndo' : 'undoneAlready');
   const from = step.type === 'buzzWon' ? firstPress(log, step.seq) : step.seq;
   const at = log.findIndex((event) => event.seq === from);
   const then = fold(before(log, at));
@@ -65,7 +61,7 @@ const before = (log: readonly LoggedEvent[], at: number): LoggedEvent[] => {
 /** Has again what was taken back last, so long as nothing new has happened since. */
 export function forward({ log, state }: Sitting): Draft[] | Refusal {
   const last = state.forward.at(-1);
-  if (!last) return refuse('notNow', 'There is nothing to have again.');
+  if (!last) return refuse('notNow', 'nothingToRedo');
   const undone = log.find((event) => event.seq === last.undone)!;
   const again = emptyState();
   const redone = { type: 'redone', of: last.undone, clock: null } as const;

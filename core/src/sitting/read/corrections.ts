@@ -10,8 +10,8 @@ export function correctionsIn({ steps }: SittingState): number[] {
 
 /** Why a correction may not be made from the results: the show is on, or it would take back more than a correction. */
 export function barredCorrection(state: SittingState, command: Correction): Refusal | null {
-  if (state.phase !== 'closed') return refuse('notNow', 'This game is still on. Put it right at the desk.');
+  if (state.phase !== 'closed') return refuse('notNow', 'stillOnDesk');
   if (command.type === 'takeBack' && !correctionsIn(state).includes(command.to))
-    return refuse('notNow', 'That has been undone already.');
+    return refuse('notNow', 'undoneAlready');
   return null;
 }

@@ -239,7 +239,7 @@ export class Table {
     for (const one of commands) {
       const command = (typeof one === 'string' ? { type: one } : one) as Command;
       const result = this.send(command);
-      if (isRefusal(result)) throw new Error(`${command.type}: ${result.sentence}`);
+      if (isRefusal(result)) throw new Error(`${command.type}: ${result.says}`);
     }
     return this;
   }

@@ -59,7 +59,7 @@ describe.each([
     table.pick('s0', 'Flood');
     await see();
     heard.splice(0);
-    expect((await go('settled')).at(-1)).toBe('Not right. The correct answer: Ebb.');
+    expect((await go('settled')).at(-1)).toBe('Wrong. The correct answer: Ebb.');
     expect(await go('open', async () => {})).toEqual(['Tides. Ask 2']);
   });
 });

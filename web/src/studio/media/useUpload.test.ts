@@ -51,9 +51,9 @@ test('a file on its way says how far it is, and comes back as the library knows 
 
 test.each<[string, () => void, string]>([
   [
-    'in the words of the server',
-    () => Request.last.answers(415, { sentence: 'It is damaged.' }),
-    'It is damaged.',
+    'as the server says',
+    () => Request.last.answers(415, { says: 'pictureDamaged' }),
+    say('refusals.pictureDamaged'),
   ],
   ['where something else answered', () => Request.last.answers(502, null), say('media.unreachable')],
   ['where nobody answered', () => Request.last.onerror!(), say('media.unreachable')],
@@ -73,7 +73,7 @@ test('one that is broken off, or followed by another, says nothing more', async 
   const old = Request.last;
   const second = upload.send(file('b.png'));
   expect(await first).toBeNull();
-  old.answers(500, { sentence: 'Too late.' });
+  old.answers(500, { says: 'unexpected' });
   expect([upload.name.value, upload.problem.value, upload.progress.value]).toEqual(['b.png', '', 0]);
   upload.cancel();
   expect([await second, upload.progress.value]).toEqual([null, null]);

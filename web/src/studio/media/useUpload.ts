@@ -1,3 +1,4 @@
+import { told, type Said } from '../../words/told.ts';
 import { onBeforeUnmount, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { StoredMedia } from '../../api/server.ts';
@@ -38,9 +39,9 @@ export function useUpload() {
       };
       own.upload.onprogress = ({ loaded, total }) => (progress.value = total ? loaded / total : 0);
       own.onload = () => {
-        const answer = own.response as (StoredMedia & { sentence?: string }) | null;
+        const answer = own.response as (StoredMedia & Partial<Said>) | null;
         if (own.status < 300 && answer) end(answer);
-        else end(null, answer?.sentence ?? t('media.unreachable'));
+        else end(null, answer?.says ? told(answer as Said) : t('media.unreachable'));
       };
       own.onerror = () => end(null, t('media.unreachable'));
       own.onabort = () => end(null);

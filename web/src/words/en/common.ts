@@ -4,6 +4,8 @@ export const common = {
   appName: 'Distaff',
   noConnection: 'Connection lost – reconnecting …',
   loading: 'Loading …',
+  unexpected: 'That didn’t work. Try again.',
+  serverAway: 'The server can’t be reached.',
   cancel: 'Cancel',
   close: 'Close',
   undo: 'Undo',

@@ -1,0 +1,22 @@
+/** The own account. */
+export const account = {
+  title: 'Account',
+  open: 'Account of {name}',
+  name: 'Name',
+  email: 'You sign in with {email}.',
+  saveName: 'Save the name',
+  saved: 'Saved.',
+  password: 'Password',
+  current: 'Current password',
+  next: 'New password',
+  changePassword: 'Change the password',
+  passwordChanged: 'Changed. Other devices have been signed out.',
+  logins: 'Where you’re signed in',
+  device: '{browser} on {system}',
+  unknownDevice: 'Unknown device',
+  here: 'This device',
+  lastUsed: 'Last used {when}',
+  end: 'Sign out',
+  endOf: 'Sign out: {device}',
+  endOthers: 'Sign out all other devices',
+};
