@@ -177,14 +177,12 @@ test('what cannot be stored is said at the desk, shown to nobody, and done by it
   await stage.getByText('Next: question 1 of 1').waitFor();
   app.killDatabase();
   await press(desk, 'Space');
-  await expect(
-    desk.getByText('That could not be stored just now. It is sent again by itself.'),
-  ).toBeVisible();
+  await expect(desk.getByText('Couldn’t save that yet')).toBeVisible();
   await expect(nextStep(desk)).toContainText('Go to question');
   await expect(stage.getByText('Next: question 1 of 1')).toBeVisible();
   await app.database.start();
   await nextStep(desk).getByText('Show the question').waitFor();
-  await expect(desk.getByText('That could not be stored')).toHaveCount(0);
+  await expect(desk.getByText('Couldn’t save that')).toHaveCount(0);
 });
 
 /** A quiz, a knockout and a counterweight, of one question each. */

@@ -133,9 +133,9 @@ test('what cannot be taken is told in a sentence; an upload can be broken off', 
   const choose = (name: string, buffer: Buffer) =>
     dialog.getByLabel('Choose a file').setInputFiles({ name, mimeType: 'image/png', buffer });
   await choose('letter.png', Buffer.from('Dear all, this is a letter.'));
-  await expect(dialog.getByRole('alert')).toContainText('This is no picture, sound or video.');
+  await expect(dialog.getByRole('alert')).toContainText('This isn’t a picture, sound or video.');
   await choose('drawing.png', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'));
-  await expect(dialog.getByRole('alert')).toContainText('save it as PNG first');
+  await expect(dialog.getByRole('alert')).toContainText('Save it as PNG first');
   const wav = Buffer.alloc(144);
   wav.write('RIFF', 0);
   wav.writeUInt32LE(136, 4);

@@ -197,7 +197,7 @@ test('a player keeps a link to their own answers until the host closes it; marks
   await page.getByRole('button', { name: 'More for this game' }).click();
   await expect(page.getByText('Let players see their own answers again')).toBeVisible();
   await phone.reload();
-  await expect(phone.getByText('There are no answers here any more.')).toBeVisible();
+  await expect(phone.getByText('These answers are no longer here.')).toBeVisible();
   await page.getByText('Clear all answers').click();
   await page.getByRole('button', { name: 'Clear answers' }).click();
   await expect(page.getByText('All answers were cleared')).toBeVisible();

@@ -67,7 +67,7 @@ test('a show is hosted by two accounts: the second opens the doors, both steer, 
     .press('ArrowDown');
   await first.getByRole('option', { name: 'Read', exact: true }).click();
   await second.bringToFront();
-  await expect(second.getByText('There is no such sitting among yours.')).toBeVisible();
+  await expect(second.getByText('This game isn’t one of yours.')).toBeVisible();
   await second.goto(`/studio/shows/${show}`);
   await expect(second.getByText('You can read this show. To change it')).toBeVisible();
   await expect(second.getByRole('button', { name: 'Open the doors' })).toHaveCount(0);
@@ -120,7 +120,7 @@ test('a show is begun without an account, come back to by link and passphrase, a
   await phone.getByLabel('Your name').fill('Wenna');
   await phone.getByLabel('Passphrase').fill('rope and lamp');
   await phone.getByRole('button', { name: 'Start editing' }).click();
-  await expect(phone.getByText('That is not the passphrase.')).toBeVisible();
+  await expect(phone.getByText('That isn’t the passphrase.')).toBeVisible();
   await phone.getByLabel('Passphrase').fill('rope and lantern');
   await phone.getByRole('button', { name: 'Start editing' }).click();
   await expect(phone.getByText('This show has no owner yet')).toBeVisible();

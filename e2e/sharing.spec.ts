@@ -22,7 +22,7 @@ test('a set is shared with another host: first to read, then to change', async (
   const email = dialog(ansa.page).getByLabel('E-mail of their account');
   await email.fill('nobody@example.test');
   await email.press('Enter');
-  await expect(dialog(ansa.page).getByText('Nobody has an account')).toBeVisible();
+  await expect(dialog(ansa.page).getByText('There’s no account')).toBeVisible();
   await dialog(ansa.page).getByRole('combobox', { name: 'What they can do' }).press('ArrowDown');
   await ansa.page.getByRole('option', { name: 'Read', exact: true }).click();
   await email.fill(jory.email);
@@ -120,7 +120,7 @@ test('somebody without an account writes in one set by a passphrase, until the l
   await wenna.getByLabel('Your name').fill('Wenna');
   await wenna.getByLabel('Passphrase').fill('rope and lamp');
   await wenna.getByRole('button', { name: 'Start editing' }).click();
-  await expect(wenna.getByText('That is not the passphrase.')).toBeVisible();
+  await expect(wenna.getByText('That isn’t the passphrase.')).toBeVisible();
   await clean(wenna, 'passphrase');
   await wenna.getByLabel('Passphrase').fill('rope and lantern');
   await wenna.getByRole('button', { name: 'Start editing' }).click();
