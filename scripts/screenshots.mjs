@@ -206,7 +206,7 @@ run(async () => {
       await key('Space');
     };
     const finish = async () => {
-      const over = /bring|Begin|covers|lifts|chooses|climbs/i;
+      const over = /Go to|Begin|covers|lifts|chooses|climbs/i;
       const says = () => desk.locator('footer .what').innerText();
       for (let i = 0; i < 3 && !over.test(await says()); i++) await key('Space');
     };
@@ -220,7 +220,7 @@ run(async () => {
     await finish();
     await desk.getByRole('button', { name: 'Begin “Up the mast”' }).click();
     await desk.locator('.on').getByRole('button', { name: 'Bowline' }).click();
-    await desk.locator('footer .what', { hasText: 'bring' }).waitFor();
+    await desk.locator('footer .what', { hasText: 'Go to' }).waitFor();
     for (let i = 0; i < 7; i++) {
       await play([0], [0]);
       await finish();
@@ -249,7 +249,7 @@ run(async () => {
     for (let turn = 0; turn < 9; turn++) {
       await key('r');
       while (/^(Throw|Go on with)/.test(await bar())) await key('Space');
-      if (!/bring/.test(await bar())) continue;
+      if (!/Go to/.test(await bar())) continue;
       if (turn === 8) break;
       await playTurn(turn % 4 !== 3);
       await finish();
@@ -267,7 +267,7 @@ run(async () => {
     }
     await desk.waitForTimeout(800);
     await take(stage, 'stage-survey');
-    while (!/bring/.test(await bar())) await key('Space');
+    while (!/Go to/.test(await bar())) await key('Space');
     await desk.getByRole('button', { name: 'Begin “Bail together”' }).click();
     await desk.locator('footer .what', { hasText: 'Start' }).waitFor();
     await key('Space');
