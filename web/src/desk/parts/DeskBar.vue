@@ -89,11 +89,13 @@ async function copy(link: string): Promise<void> {
       {{ t(desk.view.standings ? 'desk.hideStandings' : 'desk.standings') }}
     </v-btn>
     <v-btn
-      variant="outlined"
-      :prepend-icon="mdiBookOpenOutline"
+      variant="text"
+      size="small"
+      :icon="mdiBookOpenOutline"
+      :aria-label="t('desk.ledger')"
+      :title="t('desk.ledger')"
       @click="desk.ledgerOpen = !desk.ledgerOpen"
-      >{{ t('desk.ledger') }}</v-btn
-    >
+    />
     <v-btn
       variant="outlined"
       :prepend-icon="mdiArrowULeftTop"
