@@ -17,6 +17,7 @@ export class ApiError extends Error {
 
 /** No answer at all: no network, or the server is away. */
 export class Unreachable extends Error {}
+const away = () => new Unreachable(words().global.t('common.serverAway'));
 
 /**
  * One call of the server's JSON interface.
@@ -32,7 +33,7 @@ export async function call<T>(method: string, path: string, body?: unknown, keep
       body: body === undefined ? null : JSON.stringify(body),
     });
   } catch {
-    throw new Unreachable(words().global.t('common.serverAway'));
+    throw away();
   }
   return answerOf<T>(response);
 }
@@ -43,9 +44,7 @@ export async function answerOf<T>(response: Response): Promise<T> {
   const answer = (await response.json().catch(() => null)) as Record<string, unknown> | null;
   if (response.ok && answer) return answer as T;
   if (!answer || response.status === 503)
-    throw new Unreachable(
-      answer?.says ? told(answer as unknown as Said) : words().global.t('common.serverAway'),
-    );
+    throw answer?.says ? new Unreachable(told(answer as unknown as Said)) : away();
   const { code, says, given, detail, ...details } = answer;
   const sentence = told({ says, given, detail } as Said);
   throw new ApiError(response.status, String(code), sentence, details);

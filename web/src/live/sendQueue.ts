@@ -2,7 +2,7 @@ import type { Refusal } from '@distaff/core/refusal';
 import type { Acknowledged } from '@distaff/core/wire';
 import { promiseTimeout } from '@vueuse/core';
 import { ref } from 'vue';
-import { told } from '../words/told.ts';
+import { NOTHING, told } from '../words/told.ts';
 
 export type Asked = 'command' | 'join' | 'claim';
 
@@ -14,8 +14,8 @@ export interface Way {
 
 /** How long until what was not done is asked again (ms). */
 const AGAIN_AFTER = 400;
-/** What waited when the page was left is answered, so that nobody waits for it for ever. */
-const LEFT: Refusal = { refused: 'notNow', says: 'already' };
+/** What waited when the page was left is answered, so that nobody waits for it for ever; there is nobody to be told. */
+const LEFT = { refused: 'notNow', says: NOTHING } as unknown as Refusal;
 
 /**
  * What is asked of the server, one after the other and each until it is answered: it waits where the way is closed,

@@ -137,7 +137,7 @@ test('whoever leaves is not waited for, and what was abandoned says nothing more
   await new Promise((go) => setTimeout(go, 150));
   const asked = sitting.send(pose);
   sitting.leave();
-  expect(await asked).toMatchObject({ refused: 'notNow' });
+  expect(await asked).toMatchObject({ refused: 'notNow', says: '' });
   refuse = null;
   await connected();
   const wrong = Object.assign(new Error('none'), {

@@ -35,11 +35,15 @@ export const useAccount = defineStore('account', () => {
     account.value = answer.account;
     return answer.id;
   };
+  const rename = async (name: string) => {
+    await server.renameMe(name);
+    if (account.value) account.value = { ...account.value, name: name.trim() };
+  };
   const signOut = async () => {
     await server.signOut();
     account.value = null;
   };
   /** A host, rather than a guest of one set or show. */
   const isHost = computed(() => account.value !== null && account.value.guestOf === null);
-  return { account, isHost, known, signIn, signUp, enter, begin, signOut };
+  return { account, isHost, known, signIn, signUp, enter, begin, rename, signOut };
 });

@@ -8,9 +8,13 @@ export interface Said {
   detail?: string | undefined;
 }
 
+/** Stands for a sentence where nobody is there any more to be told. */
+export const NOTHING = '';
+
 /** The sentence for the person. One that this page does not have (it is older than the server) is told in general. */
 export function told({ says, given, detail }: Said): string {
   if (detail) return detail;
+  if (says === NOTHING) return '';
   const { t, te } = words().global;
   return te(`refusals.${says}`) ? t(`refusals.${says}`, { ...given }) : t('common.unexpected');
 }

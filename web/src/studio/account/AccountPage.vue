@@ -4,16 +4,11 @@ import { useI18n } from 'vue-i18n';
 import StudioBar from '../StudioBar.vue';
 import LoginList from './LoginList.vue';
 import NameForm from './NameForm.vue';
-import { useOwnAccount } from './ownAccount.ts';
 import PasswordForm from './PasswordForm.vue';
 
 /** The own account: what one is called, the password, and where one is signed in. */
 const { t } = useI18n();
-const own = useOwnAccount();
-onMounted(() => {
-  document.title = t('account.title');
-  void own.load();
-});
+onMounted(() => (document.title = t('account.title')));
 </script>
 
 <template>
@@ -21,7 +16,6 @@ onMounted(() => {
     <StudioBar />
     <main class="page">
       <h1>{{ t('account.title') }}</h1>
-      <p v-if="own.problem" role="alert">{{ own.problem }}</p>
       <NameForm />
       <PasswordForm />
       <LoginList />

@@ -3,12 +3,13 @@ import Bowser from 'bowser';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFormat } from '../../design/useFormat.ts';
-import { useOwnAccount } from './ownAccount.ts';
+import { useLogins } from './logins.ts';
 
 /** Where one is signed in; each can be ended by itself, for the laptop that was left in a classroom. */
 const { t } = useI18n();
 const { day } = useFormat();
-const own = useOwnAccount();
+const own = useLogins();
+void own.load();
 function deviceOf(agent: string): string {
   if (agent === '') return t('account.unknownDevice');
   const { browser, os } = Bowser.parse(agent);
@@ -16,13 +17,14 @@ function deviceOf(agent: string): string {
   if (!names.browser) return t('account.unknownDevice');
   return names.system ? t('account.device', names) : names.browser;
 }
-const logins = computed(() => (own.logins ?? []).map((one) => ({ ...one, device: deviceOf(one.agent) })));
+const logins = computed(() => (own.list ?? []).map((one) => ({ ...one, device: deviceOf(one.agent) })));
 </script>
 
 <template>
   <section class="card">
     <h2>{{ t('account.logins') }}</h2>
-    <p v-if="!own.logins" role="status" class="muted">{{ t('common.loading') }}</p>
+    <p v-if="own.problem" role="alert">{{ own.problem }}</p>
+    <p v-else-if="!own.list" role="status" class="muted">{{ t('common.loading') }}</p>
     <ul>
       <li v-for="one in logins" :key="one.id" class="row">
         <div class="grow">

@@ -2,16 +2,17 @@
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useAccount } from '../account.ts';
-import { useOwnAccount } from './ownAccount.ts';
+import { guardedWork } from '../guarded.ts';
 
 /** What one is called where others see it, and the address one signs in with. */
 const { t } = useI18n();
 const account = useAccount();
-const own = useOwnAccount();
+const { problem, guarded } = guardedWork();
 const name = ref(account.account?.name ?? '');
 const saved = ref(false);
 async function save(): Promise<void> {
-  saved.value = await own.rename(name.value);
+  await guarded(() => account.rename(name.value));
+  saved.value = problem.value === '';
 }
 </script>
 
@@ -28,6 +29,7 @@ async function save(): Promise<void> {
       :label="t('studio.yourName')"
       @update:model-value="saved = false"
     />
+    <p v-if="problem" role="alert">{{ problem }}</p>
     <div class="row">
       <v-btn type="submit" variant="outlined" :disabled="name.trim() === ''">{{
         t('account.saveName')

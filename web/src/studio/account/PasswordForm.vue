@@ -1,19 +1,25 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { server } from '../../api/server.ts';
 import { useAccount } from '../account.ts';
-import { useOwnAccount } from './ownAccount.ts';
+import { guardedWork } from '../guarded.ts';
+import { useLogins } from './logins.ts';
 
 /** Another password; whoever is signed in elsewhere has to sign in again with it. */
 const { t } = useI18n();
 const account = useAccount();
-const own = useOwnAccount();
+const logins = useLogins();
+const { problem, guarded } = guardedWork();
 const current = ref('');
 const next = ref('');
 const changed = ref(false);
 async function change(): Promise<void> {
-  changed.value = await own.changePassword(current.value, next.value);
-  if (changed.value) current.value = next.value = '';
+  await guarded(() => server.changePassword(current.value, next.value));
+  changed.value = problem.value === '';
+  if (!changed.value) return;
+  current.value = next.value = '';
+  await logins.load();
 }
 </script>
 
@@ -42,6 +48,7 @@ async function change(): Promise<void> {
       :label="t('account.next')"
       :hint="t('studio.passwordHint')"
     />
+    <p v-if="problem" role="alert">{{ problem }}</p>
     <div class="row">
       <v-btn type="submit" variant="outlined" :disabled="current === '' || next.length < 10">{{
         t('account.changePassword')
