@@ -78,9 +78,12 @@ test('the own account: a name, a password, and the other device that is signed o
   await other.getByRole('button', { name: 'Sign in' }).click();
   await other.getByRole('heading', { name: 'My shows' }).waitFor();
 
+  // On a phone the way there is not lost.
+  await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/studio');
   await page.getByRole('link', { name: /^Account of/ }).click();
   await clean(page, 'account');
+  await page.setViewportSize({ width: 1280, height: 800 });
   await page.getByLabel('Your name').fill('Wenna Tregear');
   await page.getByRole('button', { name: 'Save the name' }).click();
   await expect(page.getByRole('link', { name: 'Account of Wenna Tregear' })).toBeVisible();

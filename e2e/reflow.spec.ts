@@ -35,6 +35,7 @@ test('no page of the studio scrolls sideways or lays one thing over another, how
     [`/studio/shows/${show}`, 'teams', tab('Teams')],
     [`/studio/shows/${show}`, 'rules', tab('Rules')],
     [`/studio/shows/${show}`, 'look', tab('Look')],
+    ['/studio/account', 'account'],
     [`/studio/questions?set=${set}`, 'questions'],
     [`/studio/questions/check?set=${set}`, 'check of a set'],
     [`/studio/questions/print?set=${set}`, 'print'],

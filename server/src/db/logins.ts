@@ -41,20 +41,21 @@ export async function closeLogin(token: string): Promise<void> {
   await LoginRow.destroy({ where: { tokenHash: hashToken(token) } });
 }
 
-/** Where an account is signed in, the one used last first. `token` is that of whoever asks. */
+/** Where an account is signed in: here first, then where it was used last. `token` is that of whoever asks. */
 export async function loginsOf(accountId: string, token: string, now: number): Promise<Login[]> {
   const rows = await LoginRow.findAll({
     where: { accountId, expiresAt: { [Op.gte]: new Date(now) } },
     order: [['seenAt', 'DESC']],
   });
   const own = hashToken(token);
-  return rows.map((row) => ({
+  const logins = rows.map((row) => ({
     id: row.tokenHash.slice(0, NAME),
     agent: row.agent,
     openedAt: row.openedAt.toISOString(),
     seenAt: row.seenAt.toISOString(),
     here: row.tokenHash === own,
   }));
+  return logins.sort((a, b) => Number(b.here) - Number(a.here));
 }
 
 /** Ends one sign-in of an account, or all but that of whoever asks. @returns the hashes of those that ended. */

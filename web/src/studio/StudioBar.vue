@@ -93,8 +93,12 @@ nav {
   .place {
     padding: 6px 8px;
   }
-  .who {
+  /* The way to the own account stays; whoever is a guest knows it. */
+  .who.muted {
     display: none;
+  }
+  .who {
+    max-width: 16ch;
   }
 }
 </style>
