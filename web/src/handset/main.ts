@@ -2,7 +2,7 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import { handset } from '../words/en/handset.ts';
 import { stage } from '../words/en/stage.ts';
-import { refusals } from '../words/en/refusals.ts';
+import { joining } from '../words/en/joining.ts';
 import { makeWords } from '../words/index.ts';
 import Handset from './Handset.vue';
 
@@ -10,5 +10,5 @@ import Handset from './Handset.vue';
 export const mountHandset = (): void =>
   void createApp(Handset)
     .use(createPinia())
-    .use(makeWords({ handset, stage: { key: stage.key }, refusals }))
+    .use(makeWords({ handset, stage: { key: stage.key }, refusals: joining }))
     .mount('#app');

@@ -2,6 +2,7 @@ import type { App } from 'vue';
 import { makeVuetify } from '../design/vuetify.ts';
 import { extras } from '../words/en/extras.ts';
 import { formats } from '../words/en/formats.ts';
+import { refusals } from '../words/en/refusals.ts';
 import { addWords } from '../words/index.ts';
 import Play from './Play.vue';
 
@@ -10,7 +11,7 @@ let ready = false;
 /** Everything that playing needs beyond joining. @returns the screen to play on. */
 export function makeReady(app: App): typeof Play {
   if (!ready) {
-    addWords({ formats, extras });
+    addWords({ formats, extras, refusals });
     app.use(makeVuetify('loft'));
   }
   ready = true;

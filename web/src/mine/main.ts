@@ -1,6 +1,7 @@
 import { createApp } from 'vue';
 import { makeVuetify } from '../design/vuetify.ts';
 import { practice } from '../words/en/practice.ts';
+import { joining } from '../words/en/joining.ts';
 import { refusals } from '../words/en/refusals.ts';
 import { makeWords } from '../words/index.ts';
 import Mine from './Mine.vue';
@@ -9,5 +10,5 @@ import Mine from './Mine.vue';
 export const mountMine = (): void =>
   void createApp(Mine, { token: location.hash.slice(1) })
     .use(makeVuetify('loft'))
-    .use(makeWords({ practice, refusals }))
+    .use(makeWords({ practice, refusals: { ...joining, ...refusals } }))
     .mount('#app');

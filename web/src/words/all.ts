@@ -15,6 +15,7 @@ import { library } from './en/library.ts';
 import { look } from './en/look.ts';
 import { media } from './en/media.ts';
 import { overlay } from './en/overlay.ts';
+import { joining } from './en/joining.ts';
 import { keeping } from './en/keeping.ts';
 import { people } from './en/people.ts';
 import { practice } from './en/practice.ts';
@@ -56,7 +57,7 @@ export const all = {
   practices,
   preview,
   print,
-  refusals: { ...refusals, ...problems },
+  refusals: { ...joining, ...refusals, ...problems },
   rehearsal,
   report,
   review,
